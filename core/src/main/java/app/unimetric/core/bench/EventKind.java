@@ -1,0 +1,28 @@
+package app.unimetric.core.bench;
+
+/** What a person at the bench can say. */
+public enum EventKind {
+  /** Done; for steps confirmed once and for snugging by hand. */
+  DONE,
+  /** The tool clicked at its setting. */
+  CLICKED,
+  /** A torque was read. */
+  READING,
+  /** On the check pass: clicked without moving. */
+  HELD,
+  /** On the check pass: it moved before the click. */
+  MOVED,
+  /** A reading outside the band is let stand, with a reason. */
+  DEVIATION_ACCEPTED,
+  /**
+   * An earlier entry was wrong: with a figure it is replaced, without one it is struck and done
+   * again.
+   */
+  CORRECTION,
+  /** Another person has looked. */
+  SECOND_LOOK,
+  /** Something worth writing down. */
+  NOTE,
+  /** The end. */
+  SIGNED_OFF
+}

@@ -1,0 +1,296 @@
+package app.unimetric.core.bench;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Plays a job's log over its run sheet. The same sheet and log always come to the same state; what
+ * does not fit is kept as evidence and says why it did not count.
+ */
+public final class Replay {
+  private final RunSheet sheet;
+  private final Map<UUID, Integer> indexOf = new HashMap<>();
+  private final List<Entry> entries = new ArrayList<>();
+
+  /**
+   * For each step, the entry that settles each fastener; fastener 0 stands for the step as a whole.
+   */
+  private final Map<String, Map<Integer, UUID>> settled = new LinkedHashMap<>();
+
+  private final Map<String, Integer> rounds = new HashMap<>();
+  private @Nullable UUID pending;
+  private boolean signedOff;
+
+  private Replay(RunSheet sheet) {
+    this.sheet = sheet;
+    sheet.steps().forEach(s -> settled.put(s.id(), new LinkedHashMap<>()));
+  }
+
+  /** The state after these events in server order. An event met twice counts once. */
+  public static RunState of(RunSheet sheet, List<RunEvent> events) {
+    Replay replay = new Replay(sheet);
+    for (RunEvent event : events) {
+      if (!replay.indexOf.containsKey(event.id())) {
+        replay.take(event);
+      }
+    }
+    return replay.state();
+  }
+
+  private void take(RunEvent event) {
+    RunStep step = current();
+    String refusal = refusal(event, step);
+    indexOf.put(event.id(), entries.size());
+    if (refusal != null || step == null) {
+      entries.add(new Entry(event, 0, null, null, refusal, null, null));
+      return;
+    }
+    switch (event.kind()) {
+      case NOTE -> entries.add(new Entry(event, 0, null, null, null, null, null));
+      case CORRECTION -> correct(event);
+      case DEVIATION_ACCEPTED -> accept(event, step);
+      default -> confirm(event, step);
+    }
+  }
+
+  private @Nullable String refusal(RunEvent event, @Nullable RunStep step) {
+    if (signedOff || step == null) {
+      return "The job is signed off; nothing more is added to it.";
+    }
+    if (event.kind() == EventKind.NOTE) {
+      return null;
+    }
+    if (event.kind() == EventKind.CORRECTION) {
+      return refuseCorrection(event);
+    }
+    if (!event.stepId().equals(step.id())) {
+      return "Another step is in hand: " + step.title() + ".";
+    }
+    if (!permits(step).contains(event.kind())) {
+      return pending != null
+          ? "A reading outside the band waits: redo it or let it stand with a reason."
+          : "This does not fit the step in hand.";
+    }
+    Integer next = nextFastener(step);
+    if (next != null && !next.equals(event.fastener())) {
+      return "The next one is fastener " + next + ".";
+    }
+    if (event.kind() == EventKind.DEVIATION_ACCEPTED && isCritical(step) && !event.by().lead()) {
+      return "On a critical joint only a lead lets a reading outside the band stand.";
+    }
+    return event.kind() == EventKind.SECOND_LOOK ? refuseLook(event) : null;
+  }
+
+  private @Nullable String refuseCorrection(RunEvent event) {
+    Integer index = indexOf.get(event.corrects());
+    Entry original = index == null ? null : entries.get(index);
+    if (original == null || original.verdict() == null) {
+      return "There is no counted entry to correct.";
+    }
+    if (original.correctedBy() != null) {
+      return "That entry was corrected already; correct the later one.";
+    }
+    RunStep step = sheet.step(original.event().stepId()).orElse(null);
+    if (event.value() != null && (step == null || step.kind() != StepKind.TIGHTEN)) {
+      return "That entry carries no torque; strike it and do it again.";
+    }
+    return null;
+  }
+
+  private @Nullable String refuseLook(RunEvent event) {
+    Signature witness = event.witness() == null ? event.by() : event.witness();
+    boolean tightened =
+        entries.stream()
+            .anyMatch(
+                e ->
+                    e.torqueNm() != null
+                        && e.notCounted() == null
+                        && e.event().by().id().equals(witness.id()));
+    return tightened
+        ? witness.name() + " tightened here; the second look is another person's."
+        : null;
+  }
+
+  private void confirm(RunEvent event, RunStep step) {
+    int fastener = event.fastener() == null ? 0 : event.fastener();
+    Double torque = event.kind() == EventKind.CLICKED ? step.settingNm() : event.torqueNm();
+    Verdict verdict =
+        switch (event.kind()) {
+          case HELD -> Verdict.HELD;
+          case MOVED -> Verdict.MOVED;
+          case CLICKED, READING -> torque == null ? Verdict.DONE : Verdict.of(torque, step.band());
+          default -> Verdict.DONE;
+        };
+    entries.add(new Entry(event, round(step), torque, verdict, null, null, null));
+    settle(step, fastener, event.id(), verdict);
+    if (event.kind() == EventKind.SIGNED_OFF) {
+      signedOff = true;
+    }
+  }
+
+  private void settle(RunStep step, int fastener, UUID eventId, Verdict verdict) {
+    if (verdict.isDeviation()) {
+      pending = eventId;
+      return;
+    }
+    if (pending != null && isPendingFor(step, fastener)) {
+      pending = null;
+    }
+    Map<Integer, UUID> done = done(step);
+    done.put(fastener, eventId);
+    if (step.kind() == StepKind.CHECK_PASS
+        && done.size() == step.order().size()
+        && anyMoved(done)) {
+      rounds.put(step.id(), round(step) + 1);
+      done.clear();
+    }
+  }
+
+  private boolean anyMoved(Map<Integer, UUID> done) {
+    return done.values().stream().anyMatch(id -> entry(id).verdict() == Verdict.MOVED);
+  }
+
+  private boolean isPendingFor(RunStep step, int fastener) {
+    UUID id = pending;
+    RunEvent event = id == null ? null : entry(id).event();
+    return event != null
+        && event.stepId().equals(step.id())
+        && (event.fastener() == null ? 0 : event.fastener()) == fastener;
+  }
+
+  private void accept(RunEvent event, RunStep step) {
+    UUID id = pending;
+    String reason = event.reason();
+    if (id == null || reason == null) {
+      return;
+    }
+    int index = indexOf.getOrDefault(id, 0);
+    Entry let = entries.get(index).accepted(reason);
+    entries.set(index, let);
+    entries.add(new Entry(event, round(step), null, null, null, null, null));
+    pending = null;
+    Integer fastener = let.event().fastener();
+    done(step).put(fastener == null ? 0 : fastener, id);
+  }
+
+  /**
+   * The original stays, marked; the correction takes its place or leaves the fastener to be redone.
+   */
+  private void correct(RunEvent event) {
+    int index = indexOf.getOrDefault(event.corrects(), 0);
+    Entry original = entries.get(index);
+    entries.set(index, original.corrected(event.id()));
+    RunStep step = sheet.step(original.event().stepId()).orElseThrow();
+    Integer number = original.event().fastener();
+    int fastener = number == null ? 0 : number;
+    done(step).values().removeIf(id -> id.equals(original.event().id()));
+    if (original.event().id().equals(pending)) {
+      pending = null;
+    }
+    Double torque = event.torqueNm();
+    if (torque == null) {
+      entries.add(new Entry(event, original.round(), null, null, null, null, null));
+      return;
+    }
+    Verdict verdict = Verdict.of(torque, step.band());
+    entries.add(new Entry(event, original.round(), torque, verdict, null, null, null));
+    settleCorrection(step, fastener, event.id(), verdict);
+  }
+
+  private void settleCorrection(RunStep step, int fastener, UUID eventId, Verdict verdict) {
+    if (!verdict.isDeviation()) {
+      settle(step, fastener, eventId, verdict);
+    }
+    // A correction outside the band leaves the fastener open: it is turned again at the bench.
+  }
+
+  private Entry entry(UUID id) {
+    return entries.get(indexOf.getOrDefault(id, 0));
+  }
+
+  private Map<Integer, UUID> done(RunStep step) {
+    return settled.computeIfAbsent(step.id(), id -> new LinkedHashMap<>());
+  }
+
+  private int round(RunStep step) {
+    return rounds.getOrDefault(step.id(), 1);
+  }
+
+  private boolean complete(RunStep step) {
+    Map<Integer, UUID> done = done(step);
+    return step.perFastener() ? done.keySet().containsAll(step.order()) : done.containsKey(0);
+  }
+
+  private @Nullable RunStep current() {
+    return sheet.steps().stream().filter(s -> !complete(s)).findFirst().orElse(null);
+  }
+
+  private @Nullable Integer nextFastener(RunStep step) {
+    if (!step.perFastener()) {
+      return null;
+    }
+    Set<Integer> done = done(step).keySet();
+    return step.order().stream().filter(n -> !done.contains(n)).findFirst().orElse(null);
+  }
+
+  private boolean isCritical(RunStep step) {
+    String joint = step.jointId();
+    return joint != null && sheet.joint(joint).map(RunJoint::critical).orElse(false);
+  }
+
+  private List<EventKind> permits(RunStep step) {
+    return switch (step.kind()) {
+      case WORK, SURFACE, HAND, FUNCTION_CHECK -> List.of(EventKind.DONE);
+      case TIGHTEN -> {
+        EventKind usual = step.settingNm() == null ? EventKind.DONE : EventKind.CLICKED;
+        yield pending == null
+            ? List.of(usual, EventKind.READING)
+            : List.of(usual, EventKind.READING, EventKind.DEVIATION_ACCEPTED);
+      }
+      case CHECK_PASS -> List.of(EventKind.HELD, EventKind.MOVED);
+      case SECOND_LOOK -> List.of(EventKind.SECOND_LOOK);
+      case SIGN_OFF -> List.of(EventKind.SIGNED_OFF);
+    };
+  }
+
+  private RunState state() {
+    RunStep step = signedOff ? null : current();
+    Set<String> doneSteps = new HashSet<>();
+    sheet.steps().stream().filter(this::complete).forEach(s -> doneSteps.add(s.id()));
+    List<String> inOrder =
+        sheet.steps().stream().map(RunStep::id).filter(doneSteps::contains).toList();
+    UUID waiting = pending;
+    return new RunState(
+        step == null ? null : step.id(),
+        step == null ? null : nextFastener(step),
+        step == null ? 1 : round(step),
+        waiting == null ? null : entry(waiting),
+        inOrder,
+        step == null ? List.of() : List.copyOf(done(step).keySet()),
+        step == null ? Map.of() : percents(step),
+        step == null ? List.of() : permits(step),
+        List.copyOf(entries),
+        signedOff);
+  }
+
+  /** The highest share each fastener of the joint in hand has reached so far. */
+  private Map<Integer, Double> percents(RunStep step) {
+    Map<Integer, Double> reached = new TreeMap<>();
+    for (RunStep s : sheet.steps()) {
+      if (s.kind() == StepKind.TIGHTEN
+          && s.jointId() != null
+          && s.jointId().equals(step.jointId())) {
+        done(s).keySet().forEach(n -> reached.merge(n, s.percent(), Math::max));
+      }
+    }
+    return reached;
+  }
+}

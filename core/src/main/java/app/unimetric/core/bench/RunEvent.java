@@ -1,0 +1,78 @@
+package app.unimetric.core.bench;
+
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Torque;
+import app.unimetric.core.quantity.TorqueUnit;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One entry in a job's log. Never changed; a later one may correct it.
+ *
+ * @param id made by the device, so that a resend is recognised
+ * @param fastener number; null for steps confirmed once
+ * @param value figure of a reading, in {@code unit}
+ * @param reason words of the person
+ * @param corrects the entry a correction is about
+ * @param by who
+ * @param witness the other person of a second look
+ * @param at when it was taken
+ */
+public record RunEvent(
+    UUID id,
+    String stepId,
+    EventKind kind,
+    @Nullable Integer fastener,
+    @Nullable Double value,
+    @Nullable TorqueUnit unit,
+    @Nullable String reason,
+    @Nullable UUID corrects,
+    Signature by,
+    @Nullable Signature witness,
+    Instant at) {
+  private static final int LONGEST_REASON = 1000;
+  private static final int LONGEST_ID = 200;
+
+  public RunEvent {
+    Problems problems = new Problems();
+    problems.require(
+        !stepId.isBlank() && stepId.length() <= LONGEST_ID, "stepId", "is missing or too long.");
+    boolean figure = kind == EventKind.READING || kind == EventKind.CORRECTION;
+    problems.require(
+        kind != EventKind.READING || value != null,
+        "value",
+        "is missing: type what the tool showed.");
+    problems.require(
+        value == null || figure, "value", "belongs to a reading or a correction only.");
+    problems.require(
+        (value == null) == (unit == null), "unit", "goes with the figure: give both or neither.");
+    if (value != null && unit != null) {
+      problems.positive(value, Torque.MAX_NM / unit.newtonMetres(), "value");
+    }
+    problems.require(
+        (kind == EventKind.CORRECTION) == (corrects != null),
+        "corrects",
+        "names the entry a correction is about, and only there.");
+    boolean needsReason = kind == EventKind.DEVIATION_ACCEPTED || kind == EventKind.NOTE;
+    problems.require(
+        !needsReason || (reason != null && !reason.isBlank()),
+        "reason",
+        "is missing: say why in a few words.");
+    problems.require(
+        reason == null || reason.length() <= LONGEST_REASON,
+        "reason",
+        "is longer than 1 000 characters; say it shorter.");
+    problems.require(fastener == null || fastener >= 1, "fastener", "is numbered from 1.");
+    problems.orThrow();
+  }
+
+  /** The figure in N·m; null without one. */
+  public @Nullable Double torqueNm() {
+    Double figure = value;
+    TorqueUnit in = unit;
+    return figure == null || in == null
+        ? null
+        : Double.valueOf(Torque.of(figure, in).newtonMetres());
+  }
+}

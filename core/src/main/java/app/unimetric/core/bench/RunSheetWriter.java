@@ -1,0 +1,300 @@
+package app.unimetric.core.bench;
+
+import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Phase;
+import app.unimetric.core.plan.Ceiling;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.PlannedJoint;
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.sequence.Pass;
+import app.unimetric.core.sequence.PassKind;
+import app.unimetric.core.surface.Compound;
+import app.unimetric.core.thread.Hand;
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.Setting;
+import app.unimetric.core.tool.ToolChoice;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Lays a plan out step by step in the order of the work: secure, loosen, dry fit, prepare, start
+ * all, snug all, tighten in passes, check, prove, second look, sign off.
+ */
+public final class RunSheetWriter {
+  private static final double SNUG_SLACK = 10;
+  private static final double PASS_SLACK = 5;
+
+  private final JobPlan plan;
+  private final List<RunStep> steps = new ArrayList<>();
+
+  private RunSheetWriter(JobPlan plan) {
+    this.plan = plan;
+  }
+
+  /**
+   * Lays out a plan that is ready.
+   *
+   * @throws InvalidInput when something still stands in the way
+   */
+  public static RunSheet write(JobPlan plan) {
+    if (!plan.ready()) {
+      throw InvalidInput.at("", "The job is not ready: " + plan.blockers().get(0).message());
+    }
+    return new RunSheetWriter(plan).run();
+  }
+
+  private RunSheet run() {
+    for (Phase phase : Phase.values()) {
+      plan.pack().steps().stream().filter(s -> s.phase() == phase).forEach(this::work);
+    }
+    plan.joints().forEach(this::surface);
+    plan.joints().forEach(this::byHand);
+    plan.joints().forEach(j -> passes(j, true));
+    plan.joints().forEach(j -> passes(j, false));
+    plan.pack().checks().forEach(this::check);
+    boolean critical = plan.joints().stream().anyMatch(j -> j.joint().critical());
+    if (critical) {
+      step(
+          "second-look",
+          StepKind.SECOND_LOOK,
+          "Second look",
+          "Second look by another person",
+          "Someone who did not tighten looks at every critical joint: seated, locked, nothing missed.",
+          true);
+    }
+    step(
+        "sign-off",
+        StepKind.SIGN_OFF,
+        "Sign off",
+        "Sign off",
+        "Your name stands under what was done.",
+        true);
+    return new RunSheet(
+        plan.pack().title(),
+        critical,
+        plan.pack().cautions(),
+        plan.joints().stream().map(RunSheetWriter::joint).toList(),
+        steps);
+  }
+
+  private void step(
+      String id, StepKind kind, String group, String title, String text, boolean hold) {
+    steps.add(
+        new RunStep(
+            id, kind, group, title, text, null, 0, List.of(), null, null, null, null, null, null,
+            hold, List.of()));
+  }
+
+  private void work(PackStep s) {
+    steps.add(
+        new RunStep(
+            "step." + s.id(),
+            StepKind.WORK,
+            s.phase().words(),
+            s.title(),
+            s.text(),
+            null,
+            0,
+            List.of(),
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            false,
+            s.traps()));
+  }
+
+  private void surface(PlannedJoint j) {
+    if (j.compound().advice() == Compound.CLEAN_DRY) {
+      return;
+    }
+    String text = String.join(" ", j.compound().preparation()) + " " + j.compound().where();
+    steps.add(
+        plain(
+            "surface." + j.joint().id(),
+            StepKind.SURFACE,
+            "Prepare surfaces",
+            j.joint().title() + ": " + j.compound().advice().words(),
+            text,
+            j.joint(),
+            j.compound().never()));
+  }
+
+  private void byHand(PlannedJoint j) {
+    String text =
+        j.joint().count() == 1
+            ? "Start it by fingers, a few turns, no tool."
+            : "Start all " + j.joint().count() + " by fingers, a few turns each, no tool.";
+    steps.add(
+        plain(
+            "hand." + j.joint().id(),
+            StepKind.HAND,
+            "Start all by hand",
+            j.joint().title(),
+            text,
+            j.joint(),
+            j.joint().traps()));
+  }
+
+  private static RunStep plain(
+      String id,
+      StepKind kind,
+      String group,
+      String title,
+      String text,
+      PackJoint joint,
+      List<String> traps) {
+    return new RunStep(
+        id,
+        kind,
+        group,
+        title,
+        text,
+        joint.id(),
+        0,
+        List.of(),
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        false,
+        traps);
+  }
+
+  private void passes(PlannedJoint j, boolean snug) {
+    for (Pass pass : j.passes()) {
+      boolean isSnug = pass.kind() == PassKind.SNUG;
+      if (pass.kind() != PassKind.HAND && isSnug == snug) {
+        steps.add(pass(j, pass));
+      }
+    }
+  }
+
+  private RunStep pass(PlannedJoint j, Pass pass) {
+    boolean check = pass.kind() == PassKind.CIRCULAR_CHECK;
+    TorqueBand band = passBand(j, pass);
+    ToolChoice choice = j.tool();
+    CribTool tool = choice == null ? null : choice.tool();
+    Setting setting = band == null || tool == null ? null : setting(j, pass, band, tool);
+    String id =
+        (check ? "check." : "pass.")
+            + j.joint().id()
+            + "."
+            + (check ? "round" : Long.toString(Math.round(pass.percent())));
+    return new RunStep(
+        id,
+        check ? StepKind.CHECK_PASS : StepKind.TIGHTEN,
+        pass.kind() == PassKind.SNUG ? "Snug all" : "Tighten in passes",
+        j.joint().title(),
+        text(pass, setting, tool),
+        j.joint().id(),
+        pass.percent(),
+        pass.order(),
+        band,
+        setting == null ? null : setting.scale(),
+        setting == null || tool == null ? null : tool.tool().unit(),
+        applied(setting),
+        tool == null ? null : tool.id(),
+        tool == null ? null : tool.name(),
+        false,
+        List.of());
+  }
+
+  private static @Nullable Double applied(@Nullable Setting setting) {
+    Setting.Applied applied = setting == null ? null : setting.applied();
+    return applied == null ? null : Double.valueOf(applied.nominalNm());
+  }
+
+  /** A pass before the last may lie anywhere near its share; only the last must meet the band. */
+  private static @Nullable TorqueBand passBand(PlannedJoint j, Pass pass) {
+    TorqueBand last = j.resolution().band();
+    Double aim = j.resolution().aimNm();
+    if (last == null || aim == null) {
+      return null;
+    }
+    if (pass.percent() == 100) {
+      return last;
+    }
+    double slack = pass.kind() == PassKind.SNUG ? SNUG_SLACK : PASS_SLACK;
+    double low = aim * Math.max(0, pass.percent() - slack) / 100;
+    double high = Math.min(aim * (pass.percent() + slack) / 100, last.maxNm());
+    return TorqueBand.of(Math.min(low, high), high);
+  }
+
+  private static @Nullable Setting setting(
+      PlannedJoint j, Pass pass, TorqueBand band, CribTool tool) {
+    ToolChoice choice = j.tool();
+    if (pass.percent() == 100 && choice != null) {
+      return choice.setting();
+    }
+    Setting s = Setting.choose(band, null, null, tool.tool(), tool.adapter());
+    boolean can = s.status() == Setting.Status.INSIDE || s.status() == Setting.Status.SPILLS;
+    return can ? s : null;
+  }
+
+  private static String text(Pass pass, @Nullable Setting setting, @Nullable CribTool tool) {
+    String share = Math.round(pass.percent()) + " %";
+    return switch (pass.kind()) {
+      case SNUG ->
+          setting == null
+              ? "Snug with a short lever until seated, about "
+                  + share
+                  + "; the torque tool does not reach this low."
+              : "Snug all in this order, about " + share + ".";
+      case CIRCULAR_CHECK ->
+          "Once round at full torque. One slow pull each: it clicks without moving, or it moved.";
+      default ->
+          setting == null && tool != null
+              ? "About " + share + " by feel; the torque tool does not reach this low."
+              : pass.percent() == 100
+                  ? "Final torque. One smooth pull to the click, then stop."
+                  : "Pass at " + share + ".";
+    };
+  }
+
+  private void check(PackCheck c) {
+    step("check." + c.id(), StepKind.FUNCTION_CHECK, "Function checks", c.title(), c.text(), true);
+  }
+
+  private static RunJoint joint(PlannedJoint j) {
+    PackJoint p = j.joint();
+    Integer governing = j.resolution().governing();
+    String stated =
+        governing == null
+            ? p.values().get(0).value().asStated()
+            : p.values().get(governing).value().asStated()
+                + ", "
+                + p.values().get(governing).document();
+    Ceiling ceiling = j.ceiling();
+    return new RunJoint(
+        p.id(),
+        p.title(),
+        threadWords(p),
+        p.count(),
+        p.layout(),
+        j.positions(),
+        p.critical(),
+        stated,
+        j.resolution().band(),
+        j.resolution().aimNm(),
+        ceiling == null ? null : ceiling.torqueNm(),
+        j.compound().advice().words(),
+        p.hand().tighten(),
+        p.hand() == Hand.LEFT);
+  }
+
+  private static String threadWords(PackJoint p) {
+    return p.propertyClass() == null
+        ? p.thread().designation()
+        : p.thread().designation() + " " + p.propertyClass().mark().toUpperCase(Locale.ROOT);
+  }
+}

@@ -1,0 +1,44 @@
+package app.unimetric.core.bench;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Where a run stands.
+ *
+ * @param currentStep id of the step in hand; null when all is done
+ * @param nextFastener number of the one to turn; null when the step is confirmed once
+ * @param round of a check pass, from 1
+ * @param pending the reading outside its band that waits for a reason or a redo; null when none
+ * @param doneSteps ids of completed steps
+ * @param doneFasteners of the step in hand
+ * @param permits what can be said now
+ * @param entries all events in order with what they came to
+ * @param signedOff whether the run is closed
+ */
+public record RunState(
+    @Nullable String currentStep,
+    @Nullable Integer nextFastener,
+    int round,
+    @Nullable Entry pending,
+    List<String> doneSteps,
+    List<Integer> doneFasteners,
+    Map<Integer, Double> percentByFastener,
+    List<EventKind> permits,
+    List<Entry> entries,
+    boolean signedOff) {
+
+  /** The entry made of this event, if it is in the log. */
+  public @Nullable Entry entry(UUID eventId) {
+    return entries.stream().filter(e -> e.event().id().equals(eventId)).findFirst().orElse(null);
+  }
+
+  /** Readings let stand outside their band. */
+  public List<Entry> deviations() {
+    return entries.stream()
+        .filter(e -> e.acceptedReason() != null && e.correctedBy() == null)
+        .toList();
+  }
+}

@@ -1,0 +1,50 @@
+package app.unimetric.core.bench;
+
+import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.quantity.TorqueUnit;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One step of a run sheet.
+ *
+ * @param id unique within the sheet
+ * @param group heading it stands under
+ * @param jointId the joint it works on; null when none
+ * @param percent share of the final torque; 0 when none
+ * @param order fastener numbers in the order they are turned; empty when confirmed once
+ * @param band what a reading must lie in; null when nothing is measured
+ * @param scale figure to set on the tool, in {@code scaleUnit}; null when the tool cannot be set so
+ *     low
+ * @param settingNm what that setting brings to the fastener, N·m
+ * @param toolId tool to use; null when none
+ * @param hold whether it cannot be passed silently
+ * @param traps what people get wrong here
+ */
+public record RunStep(
+    String id,
+    StepKind kind,
+    String group,
+    String title,
+    String text,
+    @Nullable String jointId,
+    double percent,
+    List<Integer> order,
+    @Nullable TorqueBand band,
+    @Nullable Double scale,
+    @Nullable TorqueUnit scaleUnit,
+    @Nullable Double settingNm,
+    @Nullable String toolId,
+    @Nullable String toolName,
+    boolean hold,
+    List<String> traps) {
+  public RunStep {
+    order = List.copyOf(order);
+    traps = List.copyOf(traps);
+  }
+
+  /** Whether each fastener is confirmed by itself. */
+  public boolean perFastener() {
+    return kind == StepKind.TIGHTEN || kind == StepKind.CHECK_PASS;
+  }
+}

@@ -1,0 +1,21 @@
+package app.unimetric.core.bench;
+
+/** What a step of the run is. */
+public enum StepKind {
+  /** Something to do, confirmed once. */
+  WORK,
+  /** A product goes on, confirmed once. */
+  SURFACE,
+  /** All fasteners of a joint turn in by fingers, confirmed once. */
+  HAND,
+  /** Each fastener is brought to a share of the torque. */
+  TIGHTEN,
+  /** Each fastener is tried at full torque; repeated until nothing moves. */
+  CHECK_PASS,
+  /** A hold point: a function is proved. */
+  FUNCTION_CHECK,
+  /** A hold point: another person looks. */
+  SECOND_LOOK,
+  /** The end. */
+  SIGN_OFF
+}

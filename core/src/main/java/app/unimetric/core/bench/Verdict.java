@@ -1,0 +1,26 @@
+package app.unimetric.core.bench;
+
+import app.unimetric.core.quantity.TorqueBand;
+import org.jspecify.annotations.Nullable;
+
+/** What a reading or confirmation comes to. */
+public enum Verdict {
+  DONE,
+  INSIDE,
+  BELOW,
+  ABOVE,
+  HELD,
+  MOVED;
+
+  /** The verdict on a reading; without a band nothing is judged. */
+  public static Verdict of(double torqueNm, @Nullable TorqueBand band) {
+    if (band == null) {
+      return DONE;
+    }
+    return band.contains(torqueNm) ? INSIDE : torqueNm < band.minNm() ? BELOW : ABOVE;
+  }
+
+  public boolean isDeviation() {
+    return this == BELOW || this == ABOVE;
+  }
+}

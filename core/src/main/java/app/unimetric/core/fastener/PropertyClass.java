@@ -1,0 +1,116 @@
+package app.unimetric.core.fastener;
+
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.thread.MetricThread;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * Strength of a bolt's material by the mark on its head.
+ *
+ * <p>Minimum values, MPa: ISO 898-1 table 3 for steel, ISO 3506-1 table 3 for stainless; titanium
+ * and aluminium are typical handbook values, not a standard's.
+ */
+public enum PropertyClass {
+  C4_6("4.6", 400, 240, 225, Origin.STEEL),
+  C4_8("4.8", 420, 340, 310, Origin.STEEL),
+  C5_6("5.6", 500, 300, 280, Origin.STEEL),
+  C5_8("5.8", 520, 420, 380, Origin.STEEL),
+  C6_8("6.8", 600, 480, 440, Origin.STEEL),
+  C8_8("8.8", 800, 640, 580, Origin.STEEL),
+  C9_8("9.8", 900, 720, 650, Origin.STEEL),
+  C10_9("10.9", 1040, 940, 830, Origin.STEEL),
+  C12_9("12.9", 1220, 1100, 970, Origin.STEEL),
+  A2_50("A2-50", 500, 210, 210, Origin.STAINLESS),
+  A4_50("A4-50", 500, 210, 210, Origin.STAINLESS),
+  A2_70("A2-70", 700, 450, 450, Origin.STAINLESS),
+  A4_70("A4-70", 700, 450, 450, Origin.STAINLESS),
+  A2_80("A2-80", 800, 600, 600, Origin.STAINLESS),
+  A4_80("A4-80", 800, 600, 600, Origin.STAINLESS),
+  A4_100("A4-100", 1000, 800, 800, Origin.STAINLESS),
+  TI_6AL_4V("TI-6AL-4V", 895, 828, 828, Origin.TITANIUM),
+  AL_7075_T6("7075-T6", 572, 503, 503, Origin.ALUMINIUM);
+
+  private enum Origin {
+    STEEL("ISO 898-1", 205_000),
+    STAINLESS("ISO 3506-1", 193_000),
+    TITANIUM("typical handbook value", 114_000),
+    ALUMINIUM("typical handbook value", 71_700);
+
+    final String source;
+    final double youngMPa;
+
+    Origin(String source, double youngMPa) {
+      this.source = source;
+      this.youngMPa = youngMPa;
+    }
+  }
+
+  private final String mark;
+  private final double ultimateMPa;
+  private final double yieldMPa;
+  private final double proofMPa;
+  private final Origin origin;
+
+  PropertyClass(String mark, double ultimateMPa, double yieldMPa, double proofMPa, Origin origin) {
+    this.mark = mark;
+    this.ultimateMPa = ultimateMPa;
+    this.yieldMPa = yieldMPa;
+    this.proofMPa = proofMPa;
+    this.origin = origin;
+  }
+
+  /** What stands on the head. */
+  public String mark() {
+    return mark;
+  }
+
+  /** R_m, MPa. Class 8.8 above M16 is stronger by its own row of ISO 898-1. */
+  public double ultimateMPa(MetricThread thread) {
+    return this == C8_8 && thread.nominalDiameterMm() > 16 ? 830 : ultimateMPa;
+  }
+
+  /** R_p0.2 (or R_eL), MPa. */
+  public double yieldMPa(MetricThread thread) {
+    return this == C8_8 && thread.nominalDiameterMm() > 16 ? 660 : yieldMPa;
+  }
+
+  /** S_p, MPa; for other materials than steel, the yield strength. */
+  public double proofMPa(MetricThread thread) {
+    return this == C8_8 && thread.nominalDiameterMm() > 16 ? 600 : proofMPa;
+  }
+
+  public double youngMPa() {
+    return origin.youngMPa;
+  }
+
+  public String source() {
+    return origin.source;
+  }
+
+  public boolean isStainless() {
+    return origin == Origin.STAINLESS;
+  }
+
+  /**
+   * The class with this mark.
+   *
+   * @throws InvalidInput when there is none; the message lists the known marks
+   */
+  public static PropertyClass parse(String mark) {
+    String wanted = mark.strip().toUpperCase(Locale.ROOT);
+    Optional<PropertyClass> found =
+        Arrays.stream(values()).filter(c -> c.mark.equals(wanted)).findFirst();
+    return found.orElseThrow(
+        () ->
+            InvalidInput.at(
+                "", "This class is not known; use one of " + String.join(", ", marks()) + "."));
+  }
+
+  public static List<String> marks() {
+    return Arrays.stream(values()).map(PropertyClass::mark).collect(Collectors.toList());
+  }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.fastener;
+
+import org.jspecify.annotations.NullMarked;

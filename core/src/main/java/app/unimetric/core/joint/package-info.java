@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.joint;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+package app.unimetric.core.pack;
+
+/** A function check after the work: a hold point. */
+public record PackCheck(String id, String title, String text) {}

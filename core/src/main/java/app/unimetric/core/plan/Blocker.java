@@ -1,0 +1,22 @@
+package app.unimetric.core.plan;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something that stands in the way of starting.
+ *
+ * @param kind what it is
+ * @param jointId the joint it is about; null for the whole job
+ * @param message in words
+ */
+public record Blocker(Kind kind, @Nullable String jointId, String message) {
+  /** What stands in the way, and with it who can settle it. */
+  public enum Kind {
+    /** A lead decides. */
+    VALUES_DISAGREE,
+    /** No tool of the crib fits. */
+    NO_TOOL,
+    /** The pack's order rules contradict each other. */
+    ORDER_CYCLE
+  }
+}

@@ -1,0 +1,42 @@
+package app.unimetric.core.plan;
+
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.sequence.FastenerPosition;
+import app.unimetric.core.sequence.Pass;
+import app.unimetric.core.spec.Resolution;
+import app.unimetric.core.surface.CompoundAdvice;
+import app.unimetric.core.tool.ToolChoice;
+import app.unimetric.core.why.Derivation;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One joint of a plan.
+ *
+ * @param asStated all values resolved as they stand
+ * @param resolution the same after a lead's decision; what holds
+ * @param decision null when nobody had to decide
+ * @param ceiling null when thread or class is unknown
+ * @param compound what goes on the thread
+ * @param tools all tools, best first; empty without a band
+ * @param tool the one to use; null when none fits
+ * @param orderReasons why the joint stands here in the order
+ * @param passReasons why the passes are as they are
+ * @param notes what else to know, such as a dry value on greased threads
+ * @param derivation numbers behind resolution and ceiling
+ */
+public record PlannedJoint(
+    PackJoint joint,
+    Resolution asStated,
+    Resolution resolution,
+    @Nullable Decision decision,
+    @Nullable Ceiling ceiling,
+    CompoundAdvice compound,
+    List<ToolChoice> tools,
+    @Nullable ToolChoice tool,
+    List<Pass> passes,
+    List<FastenerPosition> positions,
+    List<String> orderReasons,
+    List<String> passReasons,
+    List<String> notes,
+    List<Derivation> derivation) {}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.problem;
+
+import org.jspecify.annotations.NullMarked;

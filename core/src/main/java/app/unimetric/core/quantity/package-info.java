@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.quantity;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.recheck;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,10 @@
+package app.unimetric.core.sequence;
+
+/** What a pass over the fasteners is. */
+public enum PassKind {
+  HAND,
+  SNUG,
+  CROSS,
+  ALTERNATE,
+  CIRCULAR_CHECK
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.sequence;
+
+import org.jspecify.annotations.NullMarked;

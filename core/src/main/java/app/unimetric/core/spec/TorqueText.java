@@ -1,0 +1,196 @@
+package app.unimetric.core.spec;
+
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.quantity.TorqueUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Reads a torque the way people type it: {@code 12 ftlb}, {@code 10-12 Nm}, {@code max 5nm}, {@code
+ * 20 Nm + 90°}, {@code ~1.2 kgm}, {@code 20, then 40 Nm}, {@code snug}.
+ */
+public final class TorqueText {
+  private static final int LONGEST = 200;
+  private static final String NUMBER = "(\\d{1,9}(?:[.,]\\d{1,9})?|[.,]\\d{1,9})";
+  private static final String UNIT =
+      "\\s*([\\p{L}][\\p{L}\\s.·⋅*/_-]*?|\\[[^\\s]+\\.\\[[^\\s]+\\])?";
+
+  private static final Pattern APPROXIMATE =
+      Pattern.compile(
+          "^(?:about|approx\\.?|approximately|around|roughly|circa|ca\\.?|~|≈)\\s*",
+          Pattern.CASE_INSENSITIVE);
+  private static final Pattern MAXIMUM_BEFORE =
+      Pattern.compile(
+          "^(?:max(?:imum|\\.)?|up to|not more than|no more than|at most|≤|<=|<)\\s*:?\\s*"
+              + NUMBER
+              + UNIT
+              + "$");
+  private static final Pattern MAXIMUM_AFTER =
+      Pattern.compile("^" + NUMBER + UNIT + "\\s+max(?:imum|\\.)?$");
+  private static final Pattern MINIMUM_BEFORE =
+      Pattern.compile(
+          "^(?:min(?:imum|\\.)?|at least|not less than|no less than|≥|>=|>)\\s*:?\\s*"
+              + NUMBER
+              + UNIT
+              + "$");
+  private static final Pattern MINIMUM_AFTER =
+      Pattern.compile("^" + NUMBER + UNIT + "\\s+min(?:imum|\\.)?$");
+  private static final Pattern ANGLE =
+      Pattern.compile(
+          "^"
+              + NUMBER
+              + UNIT
+              + "\\s*(?:\\+|plus|then|and)\\s*"
+              + NUMBER
+              + "\\s*(?:°|deg(?:rees?)?\\.?)$");
+  private static final Pattern RANGE =
+      Pattern.compile(
+          "^(?:from\\s+|between\\s+)?"
+              + NUMBER
+              + "(?:\\s*[\\p{L}][\\p{L}.·⋅*]*)?\\s*(?:-|–|—|to|and|\\.\\.\\.?|…)\\s*"
+              + NUMBER
+              + UNIT
+              + "$");
+  private static final Pattern STAGES =
+      Pattern.compile(
+          "^"
+              + NUMBER
+              + "(?:\\s*(?:,\\s+then|;\\s*then|then|→|->|;)\\s*"
+              + NUMBER
+              + "){1,9}"
+              + UNIT
+              + "$");
+  private static final Pattern VALUE = Pattern.compile("^" + NUMBER + UNIT + "$");
+  private static final Pattern FIGURE = Pattern.compile(NUMBER);
+
+  private TorqueText() {}
+
+  /**
+   * Reads one value.
+   *
+   * @throws InvalidInput with a message that says what is missing, such as the unit
+   */
+  public static SpecValue parse(String typed) {
+    String text = typed.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+    if (text.isEmpty()) {
+      throw InvalidInput.at("text", "Nothing was typed; try “12 ft·lbf” or “10-12 Nm”.");
+    }
+    if (text.length() > LONGEST) {
+      throw InvalidInput.at(
+          "text", "This is too long to be one torque value; type something like “10-12 Nm”.");
+    }
+    if (text.matches("snug|hand[ -]?tight|finger[ -]?tight|by hand")) {
+      return SpecValue.stated(SpecForm.SNUG, null, null, null, null, List.of(), null, false);
+    }
+    if (text.matches("until (?:the )?gap closes|gap closed|metal to metal")) {
+      return SpecValue.stated(
+          SpecForm.UNTIL_GAP_CLOSES, null, null, null, null, List.of(), null, false);
+    }
+    Matcher hedge = APPROXIMATE.matcher(text);
+    boolean approximate = hedge.find();
+    if (approximate) {
+      text = text.substring(hedge.end());
+    }
+    return parseFigures(text, approximate);
+  }
+
+  private static SpecValue parseFigures(String text, boolean approximate) {
+    Matcher m;
+    if ((m = MAXIMUM_BEFORE.matcher(text)).matches()
+        || (m = MAXIMUM_AFTER.matcher(text)).matches()) {
+      return SpecValue.stated(
+          SpecForm.MAXIMUM,
+          null,
+          null,
+          figure(m.group(1)),
+          null,
+          List.of(),
+          unit(m.group(2)),
+          approximate);
+    }
+    if ((m = MINIMUM_BEFORE.matcher(text)).matches()
+        || (m = MINIMUM_AFTER.matcher(text)).matches()) {
+      return SpecValue.stated(
+          SpecForm.MINIMUM,
+          null,
+          figure(m.group(1)),
+          null,
+          null,
+          List.of(),
+          unit(m.group(2)),
+          approximate);
+    }
+    if ((m = ANGLE.matcher(text)).matches()) {
+      return SpecValue.stated(
+          SpecForm.TORQUE_ANGLE,
+          figure(m.group(1)),
+          null,
+          null,
+          figure(m.group(3)),
+          List.of(),
+          unit(m.group(2)),
+          approximate);
+    }
+    if ((m = STAGES.matcher(text)).matches()) {
+      return stages(text, unit(m.group(m.groupCount())), approximate);
+    }
+    if ((m = RANGE.matcher(text)).matches()) {
+      return SpecValue.stated(
+          SpecForm.RANGE,
+          null,
+          figure(m.group(1)),
+          figure(m.group(2)),
+          null,
+          List.of(),
+          unit(m.group(3)),
+          approximate);
+    }
+    if ((m = VALUE.matcher(text)).matches()) {
+      return SpecValue.stated(
+          SpecForm.VALUE,
+          figure(m.group(1)),
+          null,
+          null,
+          null,
+          List.of(),
+          unit(m.group(2)),
+          approximate);
+    }
+    throw InvalidInput.at(
+        "text",
+        "This was not understood as a torque; type a figure and a unit, such as “12 ft·lbf”, “10-12 Nm” or “max 5 Nm”.");
+  }
+
+  private static SpecValue stages(String text, TorqueUnit unit, boolean approximate) {
+    List<Double> stages = new ArrayList<>();
+    Matcher figures = FIGURE.matcher(text);
+    while (figures.find()) {
+      stages.add(figure(figures.group()));
+    }
+    return SpecValue.stated(SpecForm.STAGED, null, null, null, null, stages, unit, approximate);
+  }
+
+  private static double figure(String text) {
+    return DecimalText.parse(text, "text");
+  }
+
+  private static TorqueUnit unit(@Nullable String word) {
+    if (word == null || word.isBlank()) {
+      throw InvalidInput.at(
+          "text", "The unit is missing; add N·m, ft·lbf, in·lbf, kgf·m or kgf·cm.");
+    }
+    return TorqueUnit.parse(word)
+        .orElseThrow(
+            () ->
+                InvalidInput.at(
+                    "text",
+                    "“"
+                        + word.strip()
+                        + "” is not a torque unit known here; use N·m, ft·lbf, in·lbf, kgf·m or kgf·cm."));
+  }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.spec;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.surface;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,25 @@
+package app.unimetric.core.thread;
+
+/** The hand of a thread: which way it is turned to tighten. */
+public enum Hand {
+  RIGHT("clockwise", "counter-clockwise"),
+  LEFT("counter-clockwise", "clockwise");
+
+  private final String tighten;
+  private final String loosen;
+
+  Hand(String tighten, String loosen) {
+    this.tighten = tighten;
+    this.loosen = loosen;
+  }
+
+  /** The turn that tightens, looking at the head. */
+  public String tighten() {
+    return tighten;
+  }
+
+  /** The turn that loosens, looking at the head. */
+  public String loosen() {
+    return loosen;
+  }
+}

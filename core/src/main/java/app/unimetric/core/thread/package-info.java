@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.thread;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,49 @@
+package app.unimetric.core.tool;
+
+import app.unimetric.core.problem.Problems;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A torque tool as it hangs in the crib.
+ *
+ * @param id how it is told from the others
+ * @param name what people call it
+ * @param type how it tells its torque
+ * @param tool what it can do
+ * @param calibratedOn day of the last calibration; null when never
+ * @param cycles uses since then
+ * @param adapter an adapter that stays on it; null without one
+ */
+public record CribTool(
+    String id,
+    String name,
+    ToolType type,
+    TorqueTool tool,
+    @Nullable LocalDate calibratedOn,
+    int cycles,
+    @Nullable Adapter adapter) {
+  /** Calibration lasts this long (ISO 6789-1). */
+  public static final int CALIBRATION_MONTHS = 12;
+
+  /** … or this many uses, whichever comes first (ISO 6789-1). */
+  public static final int CALIBRATION_CYCLES = 5000;
+
+  public CribTool {
+    new Problems()
+        .require(
+            !id.isBlank() && id.length() <= 100, "id", "is missing or longer than 100 characters.")
+        .require(cycles >= 0, "cycles", "must not be negative.")
+        .orThrow();
+  }
+
+  /** The first day on which the tool is out of calibration by date; null when it never was in. */
+  public @Nullable LocalDate calibrationEnds() {
+    return calibratedOn == null ? null : calibratedOn.plusMonths(CALIBRATION_MONTHS);
+  }
+
+  public boolean inCalibration(LocalDate today) {
+    LocalDate ends = calibrationEnds();
+    return ends != null && today.isBefore(ends) && cycles < CALIBRATION_CYCLES;
+  }
+}

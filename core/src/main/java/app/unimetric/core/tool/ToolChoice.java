@@ -1,0 +1,94 @@
+package app.unimetric.core.tool;
+
+import app.unimetric.core.quantity.TorqueBand;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One tool of the crib judged for one band.
+ *
+ * @param tool which
+ * @param usable whether it may be used here
+ * @param setting where to set it
+ * @param calibrated whether it is in calibration today
+ * @param reasons why, or why not
+ */
+public record ToolChoice(
+    CribTool tool, boolean usable, Setting setting, boolean calibrated, List<String> reasons) {
+  public ToolChoice {
+    reasons = List.copyOf(reasons);
+  }
+
+  /**
+   * All tools, best first: usable ones by how well the setting sits, then the refused ones with
+   * why.
+   *
+   * @param critical on a critical joint an expired calibration refuses the tool; elsewhere it warns
+   */
+  public static List<ToolChoice> rank(
+      TorqueBand band,
+      @Nullable Double aimNm,
+      @Nullable Double maximumNm,
+      boolean critical,
+      List<CribTool> crib,
+      LocalDate today) {
+    double aim = aimNm == null ? band.middleNm() : aimNm;
+    return crib.stream()
+        .map(t -> judge(band, aim, maximumNm, critical, t, today))
+        .sorted(
+            Comparator.comparing((ToolChoice c) -> !c.usable())
+                .thenComparing(c -> c.setting().status())
+                .thenComparing(c -> !c.calibrated())
+                .thenComparingDouble(c -> Math.rint(c.setting().spillPercent() * 1e6))
+                .thenComparingDouble(c -> distance(c, aim))
+                .thenComparingDouble(c -> c.tool().tool().maxNm())
+                .thenComparing(c -> c.tool().id()))
+        .toList();
+  }
+
+  private static double distance(ToolChoice choice, double aim) {
+    Setting.Applied applied = choice.setting().applied();
+    return applied == null
+        ? Double.MAX_VALUE
+        : Math.rint(Math.abs(applied.nominalNm() - aim) / aim * 200);
+  }
+
+  private static ToolChoice judge(
+      TorqueBand band,
+      double aim,
+      @Nullable Double maximumNm,
+      boolean critical,
+      CribTool tool,
+      LocalDate today) {
+    Setting setting = Setting.choose(band, aim, maximumNm, tool.tool(), tool.adapter());
+    List<String> reasons = new ArrayList<>(setting.reasons());
+    boolean fits =
+        setting.status() == Setting.Status.INSIDE || setting.status() == Setting.Status.SPILLS;
+    boolean calibrated = tool.inCalibration(today);
+    if (!calibrated) {
+      reasons.add(
+          expiry(tool)
+              + (critical
+                  ? " It is refused on a critical joint."
+                  : " Have it checked; it may still be used on joints that are not critical."));
+    }
+    boolean usable = fits && !setting.overMaximum() && (calibrated || !critical);
+    return new ToolChoice(tool, usable, setting, calibrated, reasons);
+  }
+
+  private static String expiry(CribTool tool) {
+    LocalDate ends = tool.calibrationEnds();
+    if (ends == null) {
+      return "No calibration is on file.";
+    }
+    if (tool.cycles() >= CribTool.CALIBRATION_CYCLES) {
+      return String.format(
+          Locale.ROOT, "Out of calibration: %d uses since the last one.", tool.cycles());
+    }
+    return "Out of calibration since " + ends + ".";
+  }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.tool;
+
+import org.jspecify.annotations.NullMarked;

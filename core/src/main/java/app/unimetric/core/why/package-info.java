@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.core.why;
+
+import org.jspecify.annotations.NullMarked;

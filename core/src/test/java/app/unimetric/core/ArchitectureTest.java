@@ -1,0 +1,71 @@
+package app.unimetric.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
+
+@AnalyzeClasses(
+    packages = "app.unimetric.core",
+    importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+  @ArchTest
+  static final ArchRule nothingButTheJdk =
+      classes()
+          .should()
+          .onlyDependOnClassesThat()
+          .resideInAnyPackage("java..", "org.jspecify.annotations..", "app.unimetric.core..");
+
+  /** The arrows of docs/architecture.md: who may use a package. */
+  @ArchTest
+  static final ArchRule permittedArrows =
+      arrows()
+          .whereLayer("bench")
+          .mayNotBeAccessedByAnyLayer()
+          .whereLayer("plan")
+          .mayOnlyBeAccessedByLayers("bench")
+          .whereLayer("pack")
+          .mayOnlyBeAccessedByLayers("plan", "bench")
+          .whereLayer("recheck")
+          .mayOnlyBeAccessedByLayers("plan")
+          .whereLayer("spec")
+          .mayOnlyBeAccessedByLayers("pack", "plan", "bench")
+          .whereLayer("surface")
+          .mayOnlyBeAccessedByLayers("pack", "plan", "bench")
+          .whereLayer("tool")
+          .mayOnlyBeAccessedByLayers("plan", "bench")
+          .whereLayer("sequence")
+          .mayOnlyBeAccessedByLayers("pack", "plan", "bench")
+          .whereLayer("joint")
+          .mayOnlyBeAccessedByLayers("spec", "pack", "plan")
+          .whereLayer("fastener")
+          .mayOnlyBeAccessedByLayers("joint", "spec", "surface", "pack", "plan", "bench")
+          .whereLayer("thread")
+          .mayOnlyBeAccessedByLayers(
+              "fastener", "joint", "spec", "surface", "pack", "plan", "bench");
+
+  private static LayeredArchitecture arrows() {
+    LayeredArchitecture layers = layeredArchitecture().consideringOnlyDependenciesInLayers();
+    for (String name :
+        new String[] {
+          "bench",
+          "plan",
+          "pack",
+          "recheck",
+          "spec",
+          "surface",
+          "tool",
+          "sequence",
+          "joint",
+          "fastener",
+          "thread"
+        }) {
+      layers = layers.layer(name).definedBy("app.unimetric.core." + name + "..");
+    }
+    return layers;
+  }
+}

@@ -1,0 +1,288 @@
+package app.unimetric.core.bench;
+
+import static app.unimetric.core.quantity.TorqueUnit.NEWTON_METRE;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.unimetric.core.Seeded;
+import app.unimetric.core.pack.PackReader;
+import app.unimetric.core.pack.SamplePack;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.Policy;
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.ToolType;
+import app.unimetric.core.tool.TorqueTool;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class ReplayTest {
+  private static final Instant AT = Instant.parse("2026-05-04T08:00:00Z");
+  private static final Signature ASTA = new Signature(UUID.randomUUID(), "Asta", false);
+  private static final Signature LEAD = new Signature(UUID.randomUUID(), "Lead", true);
+
+  private final RunSheet sheet = sheet();
+  private final List<RunEvent> log = new ArrayList<>();
+
+  private static RunSheet sheet() {
+    TorqueTool tool = new TorqueTool(2, 25, 4.0, 0.5, NEWTON_METRE, List.of());
+    CribTool crib =
+        new CribTool("t1", "Small click", ToolType.CLICK, tool, LocalDate.of(2026, 1, 1), 10, null);
+    return RunSheetWriter.write(
+        JobPlan.of(
+            PackReader.read(SamplePack.document()),
+            List.of(),
+            List.of(crib),
+            Policy.USUAL,
+            LocalDate.of(2026, 5, 4)));
+  }
+
+  private RunState state() {
+    return Replay.of(sheet, log);
+  }
+
+  private RunEvent event(
+      EventKind kind, Integer fastener, Double nm, String reason, UUID corrects, Signature by) {
+    RunState s = state();
+    String step = s.currentStep() == null ? "sign-off" : s.currentStep();
+    return new RunEvent(
+        UUID.randomUUID(),
+        step,
+        kind,
+        fastener,
+        nm,
+        nm == null ? null : NEWTON_METRE,
+        reason,
+        corrects,
+        by,
+        null,
+        AT);
+  }
+
+  private RunState say(EventKind kind) {
+    log.add(event(kind, state().nextFastener(), null, "because", null, ASTA));
+    return state();
+  }
+
+  private RunState read(double nm) {
+    log.add(event(EventKind.READING, state().nextFastener(), nm, null, null, ASTA));
+    return state();
+  }
+
+  /** Goes on in the usual way until this step is in hand. */
+  private RunState until(String step) {
+    RunState s = state();
+    while (s.currentStep() != null && !s.currentStep().equals(step)) {
+      s = s.currentStep().equals("second-look") ? look() : say(s.permits().get(0));
+    }
+    return s;
+  }
+
+  private RunState look() {
+    log.add(event(EventKind.SECOND_LOOK, null, null, null, null, LEAD));
+    return state();
+  }
+
+  private Entry last() {
+    return state().entries().get(log.size() - 1);
+  }
+
+  @Test
+  void theSheetFollowsTheOrderOfTheWork() {
+    assertThat(sheet.steps())
+        .extracting(RunStep::id)
+        .containsExactly(
+            "step.stand",
+            "surface.plate",
+            "surface.pair",
+            "hand.plate",
+            "hand.pair",
+            "pass.plate.30",
+            "pass.pair.30",
+            "pass.plate.65",
+            "pass.plate.100",
+            "check.plate.round",
+            "pass.pair.65",
+            "pass.pair.100",
+            "check.pair.round",
+            "check.turns",
+            "second-look",
+            "sign-off");
+    RunStep last = sheet.step("pass.plate.100").orElseThrow();
+    assertThat(last.order()).containsExactly(1, 3, 2, 4);
+    assertThat(last.scale()).isEqualTo(10);
+    assertThat(last.band().minNm()).isEqualTo(9.5);
+  }
+
+  @Test
+  void aWholeRunEndsSignedOff() {
+    until("sign-off");
+    assertThat(say(EventKind.SIGNED_OFF).signedOff()).isTrue();
+    assertThat(state().currentStep()).isNull();
+    assertThat(state().doneSteps()).hasSize(sheet.steps().size());
+    say(EventKind.NOTE);
+    assertThat(last().notCounted()).contains("signed off");
+  }
+
+  @Test
+  void fastenersComeInCrossOrder() {
+    until("pass.plate.100");
+    assertThat(state().nextFastener()).isEqualTo(1);
+    assertThat(say(EventKind.CLICKED).nextFastener()).isEqualTo(3);
+    log.add(event(EventKind.CLICKED, 4, null, null, null, ASTA));
+    assertThat(last().notCounted()).contains("fastener 3");
+    assertThat(state().nextFastener()).isEqualTo(3);
+  }
+
+  @Test
+  void aReadingOutsideTheBandWaitsForARedoOrALeadsReason() {
+    until("pass.plate.100");
+    RunState s = read(12);
+    assertThat(s.pending().verdict()).isEqualTo(Verdict.ABOVE);
+    assertThat(s.nextFastener()).isEqualTo(1);
+    assertThat(s.permits()).contains(EventKind.DEVIATION_ACCEPTED);
+    assertThat(say(EventKind.DEVIATION_ACCEPTED).pending())
+        .as("a mechanic on a critical joint")
+        .isNotNull();
+    log.add(event(EventKind.DEVIATION_ACCEPTED, 1, null, "Maker allows it", null, LEAD));
+    assertThat(state().pending()).isNull();
+    assertThat(state().nextFastener()).isEqualTo(3);
+    assertThat(state().deviations())
+        .singleElement()
+        .satisfies(e -> assertThat(e.acceptedReason()).isEqualTo("Maker allows it"));
+    assertThat(read(5).pending().verdict()).isEqualTo(Verdict.BELOW);
+    assertThat(read(10).pending()).isNull();
+    assertThat(state().nextFastener()).isEqualTo(2);
+  }
+
+  @Test
+  void theCheckPassIsRepeatedUntilNothingMoves() {
+    until("check.plate.round");
+    say(EventKind.MOVED);
+    say(EventKind.HELD);
+    say(EventKind.HELD);
+    assertThat(say(EventKind.HELD).currentStep()).isEqualTo("check.plate.round");
+    assertThat(state().round()).isEqualTo(2);
+    assertThat(state().doneFasteners()).isEmpty();
+    for (int i = 0; i < 4; i++) {
+      say(EventKind.HELD);
+    }
+    assertThat(state().currentStep()).isEqualTo("pass.pair.65");
+  }
+
+  @Test
+  void aCorrectionReplacesOrStrikesAndBothStay() {
+    until("pass.plate.100");
+    read(10);
+    UUID wrong = log.get(log.size() - 1).id();
+    log.add(event(EventKind.CORRECTION, null, 9.8, "typed wrong", wrong, ASTA));
+    assertThat(state().entry(wrong).correctedBy()).isEqualTo(log.get(log.size() - 1).id());
+    assertThat(last().torqueNm()).isEqualTo(9.8);
+    assertThat(state().nextFastener()).isEqualTo(3);
+    UUID second = log.get(log.size() - 1).id();
+    log.add(event(EventKind.CORRECTION, null, null, "not done at all", second, ASTA));
+    assertThat(state().nextFastener()).isEqualTo(1);
+    log.add(event(EventKind.CORRECTION, null, null, "again", wrong, ASTA));
+    assertThat(last().notCounted()).contains("corrected already");
+    assertThat(state().entries()).hasSize(log.size());
+  }
+
+  @Test
+  void aCorrectionOfAnEarlierStepLeadsBackToIt() {
+    until("pass.plate.65");
+    RunEvent snug =
+        log.stream().filter(e -> e.stepId().equals("pass.pair.30")).findFirst().orElseThrow();
+    log.add(event(EventKind.CORRECTION, null, null, "was not snug", snug.id(), ASTA));
+    assertThat(state().currentStep()).isEqualTo("pass.pair.30");
+    assertThat(state().nextFastener()).isEqualTo(snug.fastener());
+    assertThat(say(EventKind.CLICKED).currentStep()).isEqualTo("pass.plate.65");
+  }
+
+  @Test
+  void aCorrectionOutsideTheBandOpensTheFastenerAgain() {
+    until("pass.plate.100");
+    read(10);
+    log.add(
+        event(EventKind.CORRECTION, null, 14.0, "it was 14", log.get(log.size() - 1).id(), ASTA));
+    assertThat(last().verdict()).isEqualTo(Verdict.ABOVE);
+    assertThat(state().nextFastener()).isEqualTo(1);
+  }
+
+  @Test
+  void theSecondLookIsAnotherPersons() {
+    until("second-look");
+    say(EventKind.SECOND_LOOK);
+    assertThat(last().notCounted()).contains("another person");
+    assertThat(look().currentStep()).isEqualTo("sign-off");
+  }
+
+  @Test
+  void holdPointsCannotBeSkipped() {
+    until("check.turns");
+    log.add(
+        new RunEvent(
+            UUID.randomUUID(),
+            "sign-off",
+            EventKind.SIGNED_OFF,
+            null,
+            null,
+            null,
+            null,
+            null,
+            ASTA,
+            null,
+            AT));
+    assertThat(last().notCounted()).contains("Turns");
+    assertThat(state().signedOff()).isFalse();
+  }
+
+  @Test
+  void eventsThatMakeNoSenseAreRefusedOutright() {
+    assertThatThrownBy(() -> read(-1)).isInstanceOf(InvalidInput.class);
+    assertThatThrownBy(() -> event(EventKind.READING, 1, null, null, null, ASTA))
+        .hasMessageContaining("type what the tool showed");
+    assertThatThrownBy(() -> event(EventKind.CORRECTION, 1, null, null, null, ASTA))
+        .hasMessageContaining("corrects");
+    assertThatThrownBy(() -> event(EventKind.NOTE, null, null, " ", null, ASTA))
+        .hasMessageContaining("reason");
+    assertThatThrownBy(() -> event(EventKind.NOTE, null, null, "x".repeat(1001), null, ASTA))
+        .hasMessageContaining("1 000");
+  }
+
+  /** Any log at all, in any order, with repeats, plays without failing and counts nothing twice. */
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void anyLogPlaysAndAResendChangesNothing(Seeded.Case random) {
+    for (int i = 0; i < 60; i++) {
+      RunState s = state();
+      EventKind kind =
+          random.nextInt(4) > 0 && !s.permits().isEmpty()
+              ? s.permits().get(random.nextInt(s.permits().size()))
+              : EventKind.values()[random.nextInt(10)];
+      Double nm = kind == EventKind.READING ? (Double) random.between(1, 25) : null;
+      UUID corrects =
+          kind != EventKind.CORRECTION
+              ? null
+              : log.isEmpty() ? UUID.randomUUID() : log.get(random.nextInt(log.size())).id();
+      Integer fastener =
+          random.nextInt(8) == 0 ? (Integer) (1 + random.nextInt(5)) : s.nextFastener();
+      log.add(event(kind, fastener, nm, "why", corrects, random.nextBoolean() ? ASTA : LEAD));
+    }
+    RunState once = state();
+    log.addAll(new ArrayList<>(log));
+    assertThat(state()).isEqualTo(once);
+    assertThat(once.entries()).hasSize(60);
+    Collections.shuffle(log, random);
+    assertThat(state().entries()).hasSize(60);
+    if (once.currentStep() != null) {
+      assertThat(once.doneSteps()).doesNotContain(once.currentStep());
+    }
+  }
+}

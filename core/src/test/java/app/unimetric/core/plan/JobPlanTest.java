@@ -1,0 +1,128 @@
+package app.unimetric.core.plan;
+
+import static app.unimetric.core.quantity.TorqueUnit.INCH_POUND;
+import static app.unimetric.core.quantity.TorqueUnit.NEWTON_METRE;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.unimetric.core.pack.PackReader;
+import app.unimetric.core.pack.SamplePack;
+import app.unimetric.core.surface.Compound;
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.ToolType;
+import app.unimetric.core.tool.TorqueTool;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class JobPlanTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 5, 4);
+  private final Map<String, Object> document = SamplePack.document();
+
+  static CribTool tool() {
+    TorqueTool tool = new TorqueTool(2, 25, 4.0, 0.5, NEWTON_METRE, List.of());
+    return new CribTool(
+        "t1", "Small click", ToolType.CLICK, tool, LocalDate.of(2026, 1, 1), 10, null);
+  }
+
+  private JobPlan plan(Decision... decisions) {
+    return JobPlan.of(
+        PackReader.read(document), List.of(decisions), List.of(tool()), Policy.USUAL, TODAY);
+  }
+
+  private static PlannedJoint joint(JobPlan plan, String id) {
+    return plan.joints().stream().filter(j -> j.joint().id().equals(id)).findFirst().orElseThrow();
+  }
+
+  @Test
+  void worksOutJointsInWorkingOrder() {
+    JobPlan plan = plan();
+    assertThat(plan.ready()).isTrue();
+    assertThat(plan.joints()).extracting(j -> j.joint().id()).containsExactly("plate", "pair");
+    PlannedJoint plate = joint(plan, "plate");
+    assertThat(plate.tool().setting().scale()).isEqualTo(10);
+    assertThat(plate.compound().advice()).isEqualTo(Compound.MEDIUM);
+    assertThat(plate.passes()).hasSize(5);
+    assertThat(joint(plan, "pair").orderReasons()).containsExactly("The plate locates.");
+    assertThat(plate.ceiling().torqueNm()).isGreaterThan(plate.resolution().band().maxNm());
+    assertThat(plate.derivation()).extracting("symbol").contains("d2", "A_s", "T_90", "T_aim");
+  }
+
+  @Test
+  void disagreeingValuesBlockUntilALeadDecides() {
+    SamplePack.jointOf(document, 1)
+        .put(
+            "values",
+            SamplePack.list(
+                SamplePack.value(10, "N.m", "MANUAL"),
+                SamplePack.value(5, "[ft_i].[lbf_av]", "KIT_SHEET")));
+    assertThat(plan().blockers()).extracting(Blocker::kind).contains(Blocker.Kind.VALUES_DISAGREE);
+    JobPlan decided = plan(new Decision("plate", 1, null, "The kit brings its own bolts.", "Lead"));
+    assertThat(decided.ready()).isTrue();
+    PlannedJoint plate = joint(decided, "plate");
+    assertThat(plate.resolution().aimNm()).isCloseTo(6.779, within(0.001));
+    assertThat(plate.resolution().reasons().get(0)).contains("Lead").contains("own bolts");
+    assertThat(plate.asStated().ready()).isFalse();
+  }
+
+  @Test
+  void aUnitSlipIsSettledByReadingTheFigureInAnotherUnit() {
+    SamplePack.jointOf(document, 1)
+        .put("values", SamplePack.list(SamplePack.value(88, "N.m", "KIT_SHEET")));
+    assertThat(plan().ready()).isFalse();
+    assertThat(plan(new Decision("plate", 0, null, "It says so.", "Lead")).ready())
+        .as("no decision makes the bolt stronger")
+        .isFalse();
+    JobPlan read = plan(new Decision("plate", 0, INCH_POUND, "Printed for inch pounds.", "Lead"));
+    assertThat(read.ready()).isTrue();
+    assertThat(joint(read, "plate").resolution().aimNm()).isCloseTo(9.943, within(0.001));
+  }
+
+  @Test
+  void theLaterDecisionHoldsAndForeignOnesArePassedOver() {
+    SamplePack.jointOf(document, 1)
+        .put(
+            "values",
+            SamplePack.list(
+                SamplePack.value(10, "N.m", "MANUAL"), SamplePack.value(7, "N.m", "KIT_SHEET")));
+    JobPlan plan =
+        plan(
+            new Decision("plate", 1, null, "first", "A"),
+                new Decision("plate", 0, null, "second", "B"),
+            new Decision("plate", 9, null, "no such value", "C"),
+                new Decision("ghost", 0, null, "no such joint", "C"));
+    assertThat(joint(plan, "plate").decision().reason()).isEqualTo("second");
+  }
+
+  @Test
+  void aMissingToolBlocksWithTheReason() {
+    SamplePack.jointOf(document, 0)
+        .put("values", SamplePack.list(SamplePack.value(40, "N.m", "MANUAL")));
+    assertThat(plan().blockers())
+        .filteredOn(b -> b.kind() == Blocker.Kind.NO_TOOL)
+        .singleElement()
+        .satisfies(b -> assertThat(b.message()).contains("larger tool"));
+  }
+
+  @Test
+  void contradictingOrderRulesAreNamed() {
+    document.put(
+        "order",
+        SamplePack.list(
+            Map.of("before", "plate", "after", "pair", "reason", "a"),
+            Map.of("before", "pair", "after", "plate", "reason", "b")));
+    assertThat(plan().cycle()).containsExactlyInAnyOrder("pair", "plate");
+    assertThat(plan().blockers()).extracting(Blocker::kind).contains(Blocker.Kind.ORDER_CYCLE);
+    assertThat(plan().joints()).hasSize(2);
+  }
+
+  @Test
+  void aDryValueOnWetThreadsIsPointedOutWithTheLowerTorque() {
+    Map<String, Object> dry = SamplePack.value(10, "N.m", "MANUAL");
+    dry.put("condition", "DRY");
+    SamplePack.jointOf(document, 1).put("values", SamplePack.list(dry));
+    assertThat(joint(plan(), "plate").notes())
+        .anyMatch(n -> n.contains("dry threads") && n.contains("6."));
+  }
+}

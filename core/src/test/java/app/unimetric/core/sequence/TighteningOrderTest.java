@@ -1,0 +1,150 @@
+package app.unimetric.core.sequence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.unimetric.core.problem.InvalidInput;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class TighteningOrderTest {
+  static IntStream counts() {
+    return IntStream.rangeClosed(1, TighteningOrder.MOST_FASTENERS);
+  }
+
+  @Test
+  void twelveOnACircleFollowsThePublishedOrder() {
+    assertThat(TighteningOrder.cross(12)).containsExactly(1, 7, 4, 10, 2, 8, 5, 11, 3, 9, 6, 12);
+    assertThat(TighteningOrder.cross(4)).containsExactly(1, 3, 2, 4);
+    assertThat(TighteningOrder.cross(5)).containsExactly(1, 3, 5, 2, 4);
+  }
+
+  @ParameterizedTest
+  @MethodSource("counts")
+  void everyPassMeetsEveryFastenerOnce(int count) {
+    Integer[] all = IntStream.rangeClosed(1, count).boxed().toArray(Integer[]::new);
+    for (Layout layout : Layout.values()) {
+      for (Pass pass : TighteningOrder.passes(count, layout, null, null)) {
+        assertThat(pass.order()).containsExactlyInAnyOrder(all);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("counts")
+  void noTwoNeighboursInARowOnACircleOfFiveOrMore(int count) {
+    List<Integer> order = TighteningOrder.cross(count);
+    for (int i = 1; count >= 5 && i < order.size(); i++) {
+      int apart = Math.floorMod(order.get(i) - order.get(i - 1), count);
+      assertThat(apart)
+          .as("%s after %s of %s", order.get(i), order.get(i - 1), count)
+          .isNotIn(1, count - 1);
+    }
+  }
+
+  @Test
+  void rowsGoFromTheCentreOutwards() {
+    assertThat(TighteningOrder.outwards(5)).containsExactly(3, 2, 4, 1, 5);
+    assertThat(TighteningOrder.outwards(4)).containsExactly(2, 3, 1, 4);
+  }
+
+  @Test
+  void aPairAlternatesAndACircleCrosses() {
+    assertThat(TighteningOrder.passes(2, Layout.PINCH, null, null))
+        .extracting(Pass::kind)
+        .containsExactly(
+            PassKind.HAND,
+            PassKind.SNUG,
+            PassKind.ALTERNATE,
+            PassKind.ALTERNATE,
+            PassKind.CIRCULAR_CHECK);
+    assertThat(TighteningOrder.passes(6, Layout.CIRCLE, null, null))
+        .extracting(Pass::percent)
+        .containsExactly(0.0, 30.0, 65.0, 100.0, 100.0);
+  }
+
+  @Test
+  void faceplatesFollowTheirGapStyle() {
+    assertThat(TighteningOrder.passes(4, Layout.FACEPLATE, GapStyle.EVEN, null).get(1).order())
+        .containsExactly(1, 3, 2, 4);
+    assertThat(
+            TighteningOrder.passes(4, Layout.FACEPLATE, GapStyle.CLOSE_TOP_FIRST, null)
+                .get(1)
+                .order())
+        .containsExactly(1, 2, 3, 4);
+    assertThat(
+            TighteningOrder.passes(4, Layout.FACEPLATE, GapStyle.CLOSE_BOTTOM_FIRST, null)
+                .get(1)
+                .order())
+        .containsExactly(3, 4, 1, 2);
+  }
+
+  @Test
+  void badRequestsNameTheirField() {
+    assertThatThrownBy(() -> TighteningOrder.passes(0, Layout.ROW, null, null))
+        .hasMessageContaining("count");
+    assertThatThrownBy(
+            () -> TighteningOrder.passes(4, Layout.ROW, null, List.of(30.0, 20.0, 100.0)))
+        .hasMessageContaining("passesPercent[1]");
+    assertThatThrownBy(() -> TighteningOrder.passes(4, Layout.ROW, null, List.of(90.0)))
+        .hasMessageContaining("end at 100");
+    assertThatThrownBy(() -> TighteningOrder.passes(4, Layout.ROW, GapStyle.EVEN, null))
+        .isInstanceOf(InvalidInput.class);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Layout.class)
+  void placesAreDistinctAndOnTheDrawing(Layout layout) {
+    for (int count = 1; count <= 12; count++) {
+      List<FastenerPosition> places = FastenerPosition.all(count, layout);
+      assertThat(
+              places.stream()
+                  .map(p -> Math.round(p.x() * 1e6) + "," + Math.round(p.y() * 1e6))
+                  .distinct())
+          .hasSize(count);
+      assertThat(places)
+          .allSatisfy(
+              p -> assertThat(Math.max(Math.abs(p.x()), Math.abs(p.y()))).isLessThanOrEqualTo(1));
+    }
+  }
+
+  @Test
+  void circlesStartAtTheTopAndRunClockwise() {
+    List<FastenerPosition> four = FastenerPosition.all(4, Layout.CIRCLE);
+    assertThat(four.get(0).y()).isEqualTo(-1);
+    assertThat(four.get(1).x()).isEqualTo(1);
+  }
+
+  @Test
+  void precedenceIsKeptWithFewToolChanges() {
+    Map<String, String> groups = new LinkedHashMap<>();
+    groups.put("a", "small");
+    groups.put("b", "large");
+    groups.put("c", "small");
+    groups.put("d", "large");
+    List<Precedence.Rule> rules = List.of(new Precedence.Rule("d", "a", "locates first"));
+    assertThat(Precedence.order(groups, rules).order()).containsExactly("b", "d", "a", "c");
+  }
+
+  @Test
+  void aRingOfRulesIsReportedWithItsSteps() {
+    Map<String, String> groups = new LinkedHashMap<>();
+    List.of("a", "b", "c", "d").forEach(id -> groups.put(id, null));
+    List<Precedence.Rule> rules =
+        List.of(
+            new Precedence.Rule("b", "c", ""),
+            new Precedence.Rule("c", "d", ""),
+            new Precedence.Rule("d", "b", ""),
+            new Precedence.Rule("b", "a", ""));
+    Precedence.Result result = Precedence.order(groups, rules);
+    assertThat(result.order()).isEmpty();
+    assertThat(result.cycle()).containsExactlyInAnyOrder("b", "c", "d");
+    assertThat(result.cycle().indexOf("c")).isEqualTo((result.cycle().indexOf("b") + 1) % 3);
+  }
+}

@@ -1,0 +1,131 @@
+package app.unimetric.core.spec;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.unimetric.core.Seeded;
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.TorqueUnit;
+import java.util.List;
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class TorqueTextTest {
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "12 ftlb | 12 | FOOT_POUND",
+        "1.2 kgm | 1.2 | KILOGRAM_METRE",
+        "9,8 N·m | 9.8 | NEWTON_METRE",
+        "18ft-lbs | 18 | FOOT_POUND",
+        "88 in lb | 88 | INCH_POUND",
+        "120 kgf.cm | 120 | KILOGRAM_CENTIMETRE",
+        "7 [ft_i].[lbf_av] | 7 | FOOT_POUND",
+        "25 newton metres | 25 | NEWTON_METRE"
+      })
+  void readsSingleValues(String text, double value, TorqueUnit unit) {
+    SpecValue read = TorqueText.parse(text);
+    assertThat(read.form()).isEqualTo(SpecForm.VALUE);
+    assertThat(read.value()).isEqualTo(value);
+    assertThat(read.unit()).isEqualTo(unit);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "10-12 Nm",
+        "10 – 12 nm",
+        "10 to 12 N·m",
+        "10 Nm - 12 Nm",
+        "between 10 and 12 Nm",
+        "10..12 Nm"
+      })
+  void readsRanges(String text) {
+    SpecValue read = TorqueText.parse(text);
+    assertThat(read.form()).isEqualTo(SpecForm.RANGE);
+    assertThat(read.min()).isEqualTo(10);
+    assertThat(read.max()).isEqualTo(12);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"max 5nm", "max. 5 Nm", "5 Nm max", "up to 5 Nm", "≤5Nm", "Maximum: 5 N.m"})
+  void readsMaxima(String text) {
+    SpecValue read = TorqueText.parse(text);
+    assertThat(read.form()).isEqualTo(SpecForm.MAXIMUM);
+    assertThat(read.max()).isEqualTo(5);
+    assertThat(read.min()).isNull();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"min 60 Nm", "at least 60 Nm", "60 Nm min."})
+  void readsMinima(String text) {
+    assertThat(TorqueText.parse(text).form()).isEqualTo(SpecForm.MINIMUM);
+    assertThat(TorqueText.parse(text).min()).isEqualTo(60);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"20 Nm + 90°", "20Nm+90 deg", "20 nm then 90°", "20 Nm plus 90 degrees"})
+  void readsTorqueAndAngle(String text) {
+    SpecValue read = TorqueText.parse(text);
+    assertThat(read.form()).isEqualTo(SpecForm.TORQUE_ANGLE);
+    assertThat(read.value()).isEqualTo(20);
+    assertThat(read.angleDeg()).isEqualTo(90);
+  }
+
+  @Test
+  void readsTheOtherForms() {
+    assertThat(TorqueText.parse("20, then 40 Nm").stages()).isEqualTo(List.of(20.0, 40.0));
+    assertThat(TorqueText.parse("hand tight").form()).isEqualTo(SpecForm.SNUG);
+    assertThat(TorqueText.parse("until the gap closes").form())
+        .isEqualTo(SpecForm.UNTIL_GAP_CLOSES);
+    assertThat(TorqueText.parse("about 10 Nm").approximate()).isTrue();
+    assertThat(TorqueText.parse("10 Nm").approximate()).isFalse();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "12 | unit is missing",
+        "10-12 | unit is missing",
+        "12 bananas | not a torque unit",
+        "tight | not understood",
+        "1e309 Nm | not",
+        "12-10 Nm | above the maximum",
+        "0 Nm | greater than 0",
+        "99999 Nm | at most 10000"
+      })
+  void saysWhatIsWrong(String text, String message) {
+    assertThatThrownBy(() -> TorqueText.parse(text))
+        .isInstanceOf(InvalidInput.class)
+        .hasMessageContaining(message);
+  }
+
+  @Test
+  void refusesVeryLongTextAtOnce() {
+    assertThatThrownBy(() -> TorqueText.parse("1".repeat(10_000) + " Nm"))
+        .hasMessageContaining("too long");
+    assertThatThrownBy(() -> TorqueText.parse("1 " + "a ".repeat(95) + "!"))
+        .isInstanceOf(InvalidInput.class);
+  }
+
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void readsBackWhatItWrites(Seeded.Case random) {
+    TorqueUnit unit = TorqueUnit.values()[random.nextInt(5)];
+    double low = Double.parseDouble(String.format(Locale.ROOT, "%.2f", random.between(0.1, 90)));
+    SpecValue range = SpecValue.range(low, low + 1, unit, SpecSource.RECOLLECTION);
+    SpecValue read = TorqueText.parse(range.asStated());
+    assertThat(read.form()).isEqualTo(SpecForm.RANGE);
+    assertThat(read.min()).isEqualTo(low);
+    assertThat(read.unit()).isEqualTo(unit);
+    SpecValue max = SpecValue.maximum(low, unit, SpecSource.RECOLLECTION);
+    assertThat(TorqueText.parse(max.asStated())).isEqualTo(max);
+  }
+}
