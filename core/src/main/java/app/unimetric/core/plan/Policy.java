@@ -1,8 +1,13 @@
 package app.unimetric.core.plan;
 
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.spec.Aim;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What a workshop decides once for all jobs.
@@ -25,5 +30,27 @@ public record Policy(
     always = List.copyOf(always);
     settling = List.copyOf(settling);
     wheel = List.copyOf(wheel);
+  }
+
+  /**
+   * What a job's joints ask to be looked at again, the soonest rule first.
+   *
+   * @return each rule once, with the joints it is about
+   */
+  public List<RecheckGroup> rechecks(JobPack pack) {
+    Map<RecheckRule, List<String>> joints = new LinkedHashMap<>();
+    for (PackJoint joint : pack.joints()) {
+      List<RecheckRule> rules = new ArrayList<>(always);
+      rules.addAll(joint.wheel() ? wheel : joint.settles() ? settling : List.of());
+      rules.forEach(r -> joints.computeIfAbsent(r, k -> new ArrayList<>()).add(joint.title()));
+    }
+    return joints.entrySet().stream().map(e -> new RecheckGroup(e.getKey(), e.getValue())).toList();
+  }
+
+  /** A rule and the joints it is about. */
+  public record RecheckGroup(RecheckRule rule, List<String> joints) {
+    public RecheckGroup {
+      joints = List.copyOf(joints);
+    }
   }
 }

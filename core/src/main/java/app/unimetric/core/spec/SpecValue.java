@@ -3,6 +3,7 @@ package app.unimetric.core.spec;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Torque;
+import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import java.util.List;
 import java.util.Locale;
@@ -202,6 +203,15 @@ public record SpecValue(
       case STAGED -> pair(stages.get(stages.size() - 1), stages.get(stages.size() - 1));
       default -> new double[0];
     };
+  }
+
+  /** The stated figures in N·m, from lowest to highest; null for forms without a figure. */
+  public @Nullable TorqueBand statedNm() {
+    double[] ends = figures();
+    TorqueUnit in = unit;
+    return ends.length == 0 || in == null
+        ? null
+        : TorqueBand.of(ends[0] * in.newtonMetres(), ends[1] * in.newtonMetres());
   }
 
   /** As it would be written on a sheet: {@code max 5 N·m}, {@code 20–24 ft·lbf}. */

@@ -125,4 +125,16 @@ class JobPlanTest {
     assertThat(joint(plan(), "plate").notes())
         .anyMatch(n -> n.contains("dry threads") && n.contains("6."));
   }
+
+  @Test
+  void settlingJointsAreLookedAtAgainAndWheelsSooner() {
+    SamplePack.jointOf(document, 0).put("settles", false);
+    SamplePack.jointOf(document, 1).put("wheel", true);
+    List<Policy.RecheckGroup> groups = Policy.USUAL.rechecks(PackReader.read(document));
+    assertThat(groups)
+        .extracting(g -> g.rule().key())
+        .containsExactly("first-ride", "wheel", "settling");
+    assertThat(groups.get(0).joints()).containsExactly("Joint pair", "Joint plate");
+    assertThat(groups.get(1).joints()).containsExactly("Joint plate");
+  }
 }

@@ -1,0 +1,36 @@
+package app.unimetric.server.bench;
+
+import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.quantity.TorqueUnit;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One thing said at the bench, as a device sends it.
+ *
+ * @param id made by the device
+ * @param counter the device's own, from 1 without gaps for each job
+ * @param typed a reading as typed, in {@code unit}
+ * @param corrects the entry a correction is about
+ * @param witness with a second look on someone else's tablet
+ */
+public record Said(
+    UUID id,
+    int counter,
+    String stepId,
+    EventKind kind,
+    @Nullable Integer fastener,
+    @Nullable String typed,
+    @Nullable TorqueUnit unit,
+    @Nullable String reason,
+    @Nullable UUID corrects,
+    @Nullable Witness witness) {
+
+  /** Name and PIN of the other person; the PIN is checked and forgotten. */
+  public record Witness(String name, String pin) {
+    @Override
+    public String toString() {
+      return "Witness[" + name + "]";
+    }
+  }
+}

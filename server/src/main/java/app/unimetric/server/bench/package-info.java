@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.bench;
+
+import org.jspecify.annotations.NullMarked;

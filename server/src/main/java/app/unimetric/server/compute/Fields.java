@@ -1,0 +1,39 @@
+package app.unimetric.server.compute;
+
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.problem.Problem;
+import java.util.List;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+
+/** Puts the core's problems to the fields of a request. */
+final class Fields {
+  private Fields() {}
+
+  /** Runs {@code make}; a problem without a place is put at {@code field}. */
+  static <T> T at(String field, Supplier<T> make) {
+    try {
+      return make.get();
+    } catch (InvalidInput e) {
+      throw new InvalidInput(
+          e.problems().stream()
+              .map(p -> p.field().isEmpty() ? new Problem(field, p.message()) : p)
+              .toList());
+    }
+  }
+
+  static InvalidInput missingAt(String field) {
+    return InvalidInput.at(field, "is missing.");
+  }
+
+  static <T> T missing(String field) {
+    throw missingAt(field);
+  }
+
+  static void noNulls(@Nullable List<Double> figures, String field) {
+    int hole = figures == null ? -1 : figures.indexOf(null);
+    if (hole >= 0) {
+      throw missingAt(field + "[" + hole + "]");
+    }
+  }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.compute;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.crib;
+
+import org.jspecify.annotations.NullMarked;

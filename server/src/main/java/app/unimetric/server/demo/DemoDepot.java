@@ -1,0 +1,378 @@
+package app.unimetric.server.demo;
+
+import app.unimetric.core.pack.MachineKind;
+import app.unimetric.core.quantity.Torque;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.tool.ToolType;
+import app.unimetric.server.crib.Crib;
+import app.unimetric.server.crib.ToolRow;
+import app.unimetric.server.job.Jobs;
+import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.machine.Machine;
+import app.unimetric.server.people.People;
+import app.unimetric.server.people.Role;
+import app.unimetric.server.people.SignedIn;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+
+/**
+ * Fills an empty workshop with the fictional ranger depot; dates are relative to the day of the
+ * start.
+ */
+@Component
+@Order(5)
+@ConditionalOnProperty("unimetric.demo")
+class DemoDepot implements ApplicationRunner {
+  private static final Logger LOG = LoggerFactory.getLogger(DemoDepot.class);
+  private static final List<String> PACKS =
+      List.of("crash-bars-upper", "skid-plate-front", "stem-and-bar");
+
+  private final People people;
+  private final Fleet fleet;
+  private final Crib crib;
+  private final Jobs jobs;
+  private final DemoWork work;
+  private final Clock clock;
+  private final Map<String, Machine> machines = new LinkedHashMap<>();
+
+  DemoDepot(People people, Fleet fleet, Crib crib, Jobs jobs, DemoWork work, Clock clock) {
+    this.people = people;
+    this.fleet = fleet;
+    this.crib = crib;
+    this.jobs = jobs;
+    this.work = work;
+    this.clock = clock;
+  }
+
+  @Override
+  public void run(ApplicationArguments args) {
+    if (!people.nobody()) {
+      return;
+    }
+    SignedIn asta = people.add("Asta", Role.LEAD, "depot-asta", "2468");
+    SignedIn bram = people.add("Bram", Role.MECHANIC, "depot-bram", "1357");
+    SignedIn ilse = people.add("Ilse", Role.MECHANIC, "depot-ilse", "8642");
+    people.add("Visitor", Role.GUEST, "depot-visitor", null);
+    PACKS.forEach(key -> jobs.addPack(text(key)));
+    tools();
+    fleet();
+    history(asta, bram, ilse);
+    LOG.info("Demo depot filled: {} machines.", machines.size());
+  }
+
+  private static String text(String key) {
+    try {
+      return new ClassPathResource("demo/packs/" + key + ".json")
+          .getContentAsString(StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private void tools() {
+    tool(
+        "Quarter-inch click 2–25",
+        ToolType.CLICK,
+        2,
+        25,
+        4.0,
+        0.5,
+        TorqueUnit.NEWTON_METRE,
+        List.of(),
+        95,
+        820);
+    tool(
+        "Half-inch click 20–110",
+        ToolType.CLICK,
+        20,
+        110,
+        null,
+        1.0,
+        TorqueUnit.NEWTON_METRE,
+        List.of(),
+        160,
+        2140);
+    tool(
+        "Long click 20–150, imperial",
+        ToolType.CLICK,
+        20,
+        150,
+        null,
+        1.0,
+        TorqueUnit.FOOT_POUND,
+        List.of(),
+        431,
+        3900);
+    tool(
+        "Beam 240, imperial",
+        ToolType.BEAM,
+        48,
+        240,
+        6.0,
+        5.0,
+        TorqueUnit.INCH_POUND,
+        List.of(),
+        210,
+        310);
+    tool(
+        "Preset key 4·5·6",
+        ToolType.PRESET,
+        4,
+        6,
+        4.0,
+        null,
+        TorqueUnit.NEWTON_METRE,
+        List.of(4.0, 5.0, 6.0),
+        40,
+        1260);
+    tool(
+        "Old dial 10, metre-kilogram",
+        ToolType.DIAL,
+        2,
+        10,
+        6.0,
+        0.1,
+        TorqueUnit.KILOGRAM_METRE,
+        List.of(),
+        300,
+        4480);
+  }
+
+  private void tool(
+      String name,
+      ToolType type,
+      double min,
+      double max,
+      @Nullable Double deviation,
+      @Nullable Double graduation,
+      TorqueUnit unit,
+      List<Double> presets,
+      int calibratedDaysAgo,
+      int cycles) {
+    crib.add(
+        new ToolRow(
+            UUID.randomUUID(),
+            name,
+            type,
+            Torque.of(min, unit).newtonMetres(),
+            Torque.of(max, unit).newtonMetres(),
+            deviation,
+            graduation,
+            unit.code(),
+            presets,
+            day(calibratedDaysAgo),
+            cycles,
+            null,
+            null,
+            null));
+  }
+
+  private void fleet() {
+    machine(
+        "Patrol 1",
+        MachineKind.MOTORCYCLE,
+        "Skerrow 640 Patrol",
+        2023,
+        "Long range",
+        "SKP-0117",
+        Machine.Meter.KM,
+        "North shore",
+        18_420,
+        22);
+    machine(
+        "Patrol 2",
+        MachineKind.MOTORCYCLE,
+        "Skerrow 640 Patrol",
+        2023,
+        "Long range",
+        "SKP-0121",
+        Machine.Meter.KM,
+        "Harbour",
+        21_950,
+        35);
+    machine(
+        "Patrol 3",
+        MachineKind.MOTORCYCLE,
+        "Skerrow 640 Patrol",
+        2024,
+        "Standard",
+        "SKP-0203",
+        Machine.Meter.KM,
+        "South track",
+        6_310,
+        18);
+    machine(
+        "Trail 1",
+        MachineKind.MOTORCYCLE,
+        "Skerrow 250 Trail",
+        2022,
+        "Standard",
+        "SKT-0044",
+        Machine.Meter.KM,
+        "Hill path",
+        9_120,
+        12);
+    machine(
+        "Mule 1",
+        MachineKind.ATV,
+        "Tolvan 450 Utility",
+        2021,
+        "Winch",
+        "TVU-0009",
+        Machine.Meter.HOURS,
+        "Quarry",
+        612,
+        1.4);
+    machine(
+        "Mule 2",
+        MachineKind.ATV,
+        "Tolvan 450 Utility",
+        2022,
+        "Flat bed",
+        "TVU-0015",
+        Machine.Meter.HOURS,
+        "Reservoir",
+        388,
+        1.1);
+    machine(
+        "Haul 1",
+        MachineKind.BICYCLE,
+        "Brindle Haul",
+        2024,
+        "Long john",
+        "BRH-0031",
+        Machine.Meter.KM,
+        "Harbour",
+        2_240,
+        9);
+    machine(
+        "Haul 2",
+        MachineKind.BICYCLE,
+        "Brindle Haul",
+        2024,
+        "Box",
+        "BRH-0032",
+        Machine.Meter.KM,
+        "Village",
+        1_870,
+        8);
+    machine(
+        "Gravel 1",
+        MachineKind.BICYCLE,
+        "Gorrick Gravel",
+        2023,
+        "Aluminium",
+        "GOR-0102",
+        Machine.Meter.KM,
+        "Coast path",
+        3_405,
+        14);
+  }
+
+  private void machine(
+      String name,
+      MachineKind kind,
+      String model,
+      int year,
+      String variant,
+      String frame,
+      Machine.Meter meter,
+      String note,
+      double now,
+      double perDay) {
+    Machine machine =
+        new Machine(
+            UUID.randomUUID(), name, kind, model, year, variant, frame, meter, note, 1, null);
+    fleet.add(machine);
+    for (int ago : new int[] {60, 45, 36}) {
+      fleet.note(machine.id(), Math.floor(now - ago * perDay), at(ago, 7), "Bram");
+    }
+    machines.put(name, machine);
+  }
+
+  /** Meter readings go on between the jobs, so that each job sees the reading of its day. */
+  private void ride(String name, int daysAgo, double figure) {
+    fleet.note(machineId(name), figure, at(daysAgo, 17), "Ilse");
+  }
+
+  private UUID machineId(String name) {
+    Machine machine = machines.get(name);
+    if (machine == null) {
+      throw new IllegalArgumentException(name);
+    }
+    return machine.id();
+  }
+
+  private void history(SignedIn asta, SignedIn bram, SignedIn ilse) {
+    ride("Mule 1", 34, 570);
+    work.whole(machineId("Mule 1"), "skid-plate-front", ilse, asta, at(34, 8), List.of());
+    ride("Mule 1", 2, 612);
+    ride("Haul 1", 27, 2_010);
+    work.whole(machineId("Haul 1"), "stem-and-bar", bram, asta, at(27, 9), List.of());
+    ride("Haul 1", 1, 2_240);
+    ride("Patrol 2", 9, 21_640);
+    work.whole(
+        machineId("Patrol 2"),
+        "crash-bars-upper",
+        bram,
+        asta,
+        at(9, 8),
+        List.of(
+            new DemoWork.Decided(
+                "hanger-clamp", 0, null, "The hanger bolt is the vehicle's own; its manual holds."),
+            new DemoWork.Decided(
+                "tank-stay", 0, null, "88 on the sheet is in·lbf; the stamp says 10 N·m.")));
+    ride("Patrol 2", 1, 21_950);
+    for (String name : List.of("Patrol 1", "Patrol 3", "Trail 1", "Mule 2", "Haul 2", "Gravel 1")) {
+      double now =
+          Map.of(
+                  "Patrol 1",
+                  18_420.0,
+                  "Patrol 3",
+                  6_310.0,
+                  "Trail 1",
+                  9_120.0,
+                  "Mule 2",
+                  388.0,
+                  "Haul 2",
+                  1_870.0,
+                  "Gravel 1",
+                  3_405.0)
+              .getOrDefault(name, 0.0);
+      ride(name, 1, now);
+    }
+    work.begun(
+        machineId("Gravel 1"), "stem-and-bar", ilse, clock.instant().minus(Duration.ofMinutes(50)));
+    work.opened(
+        machineId("Patrol 3"),
+        "crash-bars-upper",
+        bram,
+        clock.instant().minus(Duration.ofMinutes(20)));
+  }
+
+  private LocalDate day(int daysAgo) {
+    return LocalDate.now(clock).minusDays(daysAgo);
+  }
+
+  private Instant at(int daysAgo, int hour) {
+    return day(daysAgo).atTime(hour, 10).atZone(clock.getZone()).toInstant();
+  }
+}

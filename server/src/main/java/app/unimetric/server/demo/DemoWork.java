@@ -1,0 +1,156 @@
+package app.unimetric.server.demo;
+
+import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.RunState;
+import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.bench.StepKind;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.server.bench.Runs;
+import app.unimetric.server.bench.Said;
+import app.unimetric.server.job.Job;
+import app.unimetric.server.job.Jobs;
+import app.unimetric.server.people.SignedIn;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Plays demo jobs through the same calls as the bench does, with the dates of their day. */
+@Component
+class DemoWork {
+  private static final String DEVICE = "tablet of ";
+  private static final int SECONDS_FOR_AN_ENTRY = 90;
+  private final Jobs jobs;
+  private final Runs runs;
+  private final Clock clock;
+  private final Random hand = new Random(640);
+
+  DemoWork(Jobs jobs, Runs runs, Clock clock) {
+    this.jobs = jobs;
+    this.runs = runs;
+    this.clock = clock;
+  }
+
+  /** What a lead decided on one joint. */
+  record Decided(String jointId, int valueIndex, @Nullable TorqueUnit readAs, String reason) {}
+
+  /** A job only opened. */
+  Job opened(UUID machineId, String pack, SignedIn by, Instant at) {
+    return jobs.open(UUID.randomUUID(), machineId, pack, at, by.name());
+  }
+
+  /** A job that stands in the middle of its passes. */
+  void begun(UUID machineId, String pack, SignedIn by, Instant at) {
+    play(start(machineId, pack, by, by, at, List.of()), by, by, at, 17);
+  }
+
+  /** A job from opening to signature, with one correction and one reading that had to be redone. */
+  void whole(
+      UUID machineId,
+      String pack,
+      SignedIn by,
+      SignedIn lead,
+      Instant at,
+      List<Decided> decisions) {
+    play(start(machineId, pack, by, lead, at, decisions), by, lead, at, Integer.MAX_VALUE);
+  }
+
+  private Job start(
+      UUID machineId,
+      String pack,
+      SignedIn by,
+      SignedIn lead,
+      Instant at,
+      List<Decided> decisions) {
+    Job job = opened(machineId, pack, by, at);
+    for (Decided d : decisions) {
+      job =
+          jobs.decide(
+              job.id(),
+              UUID.randomUUID(),
+              d.jointId(),
+              d.valueIndex(),
+              d.readAs(),
+              d.reason(),
+              job.version(),
+              at,
+              lead);
+    }
+    runs.start(job.id(), job.version(), LocalDate.ofInstant(at, clock.getZone()), at, by.name());
+    return job;
+  }
+
+  private void play(Job job, SignedIn by, SignedIn lead, Instant start, int most) {
+    Map<String, Integer> counters = new HashMap<>();
+    Runs.Run run = runs.run(job.id());
+    boolean slipped = false;
+    for (int said = 0; said < most; said++) {
+      RunState state = run.state();
+      String current = state.currentStep();
+      if (current == null) {
+        return;
+      }
+      RunStep step = run.sheet().step(current).orElseThrow();
+      SignedIn speaker = step.kind() == StepKind.SECOND_LOOK ? lead : by;
+      int counter = counters.merge(speaker.name(), 1, Integer::sum);
+      boolean measured = step.percent() == 100 && step.kind() == StepKind.TIGHTEN;
+      boolean slips = measured && !slipped;
+      slipped |= slips;
+      double share = slips ? 1.16 : 0.995 + 0.01 * hand.nextDouble();
+      Said entry =
+          slips || measured && hand.nextInt(3) == 0
+              ? reading(counter, step, state, share)
+              : plain(counter, step, state);
+      Instant at = start.plusSeconds((long) said * SECONDS_FOR_AN_ENTRY);
+      run =
+          runs.say(
+              job.id(),
+              DEVICE + speaker.name(),
+              List.of(entry),
+              at,
+              clock.getZone(),
+              speaker.signature());
+    }
+  }
+
+  private Said plain(int counter, RunStep step, RunState state) {
+    return new Said(
+        UUID.randomUUID(),
+        counter,
+        step.id(),
+        state.permits().get(0),
+        state.nextFastener(),
+        null,
+        null,
+        null,
+        null,
+        null);
+  }
+
+  private Said reading(int counter, RunStep step, RunState state, double share) {
+    Double setting = step.settingNm();
+    TorqueUnit unit = step.scaleUnit();
+    if (setting == null || unit == null) {
+      return plain(counter, step, state);
+    }
+    String typed = String.format(Locale.ROOT, "%.1f", setting * share / unit.newtonMetres());
+    return new Said(
+        UUID.randomUUID(),
+        counter,
+        step.id(),
+        EventKind.READING,
+        state.nextFastener(),
+        typed,
+        unit,
+        null,
+        null,
+        null);
+  }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.demo;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,91 @@
+package app.unimetric.server.job;
+
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.people.SignedIn;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Jobs up to the moment they start. */
+@RestController
+class JobController {
+  private final Jobs jobs;
+  private final Fleet fleet;
+  private final Clock clock;
+
+  JobController(Jobs jobs, Fleet fleet, Clock clock) {
+    this.jobs = jobs;
+    this.fleet = fleet;
+    this.clock = clock;
+  }
+
+  /** A kind of job that suits a machine. */
+  record OfferedJob(String key, String title, String summary, int joints) {}
+
+  /**
+   * @param id made by the sender
+   */
+  record NewJob(UUID id, UUID machineId, String packKey) {}
+
+  /**
+   * Which value of a joint holds.
+   *
+   * @param id made by the sender
+   * @param readAs the unit the figure is to be read in, when the stated one is a slip
+   * @param version of the job as last seen
+   */
+  record NewDecision(
+      UUID id,
+      String jointId,
+      int valueIndex,
+      @Nullable TorqueUnit readAs,
+      String reason,
+      int version) {}
+
+  @GetMapping("/api/machines/{id}/offered-jobs")
+  List<OfferedJob> offered(@PathVariable UUID id) {
+    return jobs.offered(fleet.machine(id)).stream()
+        .map(p -> new OfferedJob(p.key(), p.title(), p.summary(), p.joints().size()))
+        .toList();
+  }
+
+  @PostMapping("/api/jobs")
+  JobSheet open(@RequestBody NewJob job, @AuthenticationPrincipal SignedIn person) {
+    return sheet(
+        jobs.open(job.id(), job.machineId(), job.packKey(), clock.instant(), person.name()));
+  }
+
+  @GetMapping("/api/jobs/{id}/sheet")
+  JobSheet sheet(@PathVariable UUID id) {
+    return sheet(jobs.job(id));
+  }
+
+  @PostMapping("/api/jobs/{id}/decisions")
+  JobSheet decide(
+      @PathVariable UUID id, @RequestBody NewDecision d, @AuthenticationPrincipal SignedIn person) {
+    return sheet(
+        jobs.decide(
+            id,
+            d.id(),
+            d.jointId(),
+            d.valueIndex(),
+            d.readAs(),
+            d.reason(),
+            d.version(),
+            clock.instant(),
+            person));
+  }
+
+  private JobSheet sheet(Job job) {
+    return JobSheet.of(job, fleet.machine(job.machineId()), jobs.plan(job, LocalDate.now(clock)));
+  }
+}

@@ -1,0 +1,37 @@
+package app.unimetric.server.job;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface JobMapper {
+  List<String> packs();
+
+  @Nullable String packText(@Param("key") String key);
+
+  void addPack(@Param("key") String key, @Param("document") String document);
+
+  int add(
+      @Param("id") UUID id,
+      @Param("machineId") UUID machineId,
+      @Param("title") String title,
+      @Param("pack") String pack,
+      @Param("createdBy") String createdBy,
+      @Param("createdAt") Instant createdAt);
+
+  @Nullable Job byId(@Param("id") UUID id);
+
+  List<Job> ofMachine(@Param("machineId") UUID machineId);
+
+  List<Job> open();
+
+  int raiseVersion(@Param("id") UUID id, @Param("version") int version);
+
+  List<DecisionRow> decisions(@Param("jobId") UUID jobId);
+
+  void addDecision(@Param("jobId") UUID jobId, @Param("d") DecisionRow decision);
+}

@@ -1,0 +1,210 @@
+package app.unimetric.server.job;
+
+import app.unimetric.core.pack.OneTimePart;
+import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.StatedValue;
+import app.unimetric.core.plan.Blocker;
+import app.unimetric.core.plan.Ceiling;
+import app.unimetric.core.plan.Decision;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.PlannedJoint;
+import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.sequence.FastenerPosition;
+import app.unimetric.core.sequence.Layout;
+import app.unimetric.core.sequence.Pass;
+import app.unimetric.core.spec.Conflict;
+import app.unimetric.core.spec.Resolution;
+import app.unimetric.core.spec.UnitSlip;
+import app.unimetric.core.surface.CompoundAdvice;
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.Setting;
+import app.unimetric.core.tool.ToolChoice;
+import app.unimetric.core.why.Derivation;
+import app.unimetric.server.machine.Machine;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/** The job sheet as the screen shows it: the plan in words and figures, with every why. */
+record JobSheet(
+    UUID jobId,
+    int number,
+    String title,
+    String summary,
+    Machine machine,
+    String createdBy,
+    int version,
+    boolean ready,
+    List<Blocker> blockers,
+    List<String> cautions,
+    List<OneTimePart> oneTimeParts,
+    List<PackStep> steps,
+    List<SheetJoint> joints,
+    List<PackCheck> checks) {
+
+  /** One joint of the sheet. */
+  record SheetJoint(
+      String id,
+      String title,
+      String thread,
+      @Nullable String propertyClass,
+      int count,
+      Layout layout,
+      boolean critical,
+      boolean leftHand,
+      List<FastenerPosition> positions,
+      List<SheetValue> values,
+      @Nullable TorqueBand band,
+      @Nullable Double aimNm,
+      @Nullable Double capNm,
+      @Nullable Ceiling ceiling,
+      @Nullable Integer governing,
+      boolean ready,
+      List<Conflict> conflicts,
+      List<UnitSlip> unitSlips,
+      @Nullable SheetDecision decision,
+      List<String> reasons,
+      List<Derivation> derivation,
+      CompoundAdvice compound,
+      String compoundWords,
+      @Nullable SheetTool tool,
+      List<SheetTool> otherTools,
+      List<Pass> passes,
+      List<String> passReasons,
+      List<String> orderReasons,
+      List<String> notes,
+      List<String> traps) {}
+
+  /** One stated value. */
+  record SheetValue(
+      int index,
+      String stated,
+      String source,
+      String document,
+      String condition,
+      @Nullable TorqueUnit unit,
+      @Nullable Double minNm,
+      @Nullable Double maxNm) {}
+
+  record SheetDecision(int valueIndex, @Nullable TorqueUnit readAs, String reason, String by) {}
+
+  /** One tool, judged for this joint. */
+  record SheetTool(
+      String id,
+      String name,
+      String type,
+      TorqueUnit unit,
+      double minNm,
+      double maxNm,
+      boolean usable,
+      boolean calibrated,
+      @Nullable LocalDate calibrationEnds,
+      Setting.Status status,
+      @Nullable Double scale,
+      @Nullable Double graduation,
+      Setting.@Nullable Applied applied,
+      double spillPercent,
+      List<String> reasons,
+      List<Derivation> derivation) {}
+
+  static JobSheet of(Job job, Machine machine, JobPlan plan) {
+    return new JobSheet(
+        job.id(),
+        job.number(),
+        job.title(),
+        plan.pack().summary(),
+        machine,
+        job.createdBy(),
+        job.version(),
+        plan.ready(),
+        plan.blockers(),
+        plan.pack().cautions(),
+        plan.pack().oneTimeParts(),
+        plan.pack().steps(),
+        plan.joints().stream().map(JobSheet::joint).toList(),
+        plan.pack().checks());
+  }
+
+  private static SheetJoint joint(PlannedJoint planned) {
+    PackJoint joint = planned.joint();
+    Resolution r = planned.resolution();
+    ToolChoice chosen = planned.tool();
+    return new SheetJoint(
+        joint.id(),
+        joint.title(),
+        joint.thread().designation(),
+        joint.propertyClass() == null ? null : joint.propertyClass().mark(),
+        joint.count(),
+        joint.layout(),
+        joint.critical(),
+        joint.hand() == app.unimetric.core.thread.Hand.LEFT,
+        planned.positions(),
+        IntStream.range(0, joint.values().size())
+            .mapToObj(i -> value(i, joint.values().get(i)))
+            .toList(),
+        r.band(),
+        r.aimNm(),
+        r.capNm(),
+        planned.ceiling(),
+        r.governing(),
+        r.ready(),
+        planned.asStated().conflicts(),
+        planned.asStated().unitSlips(),
+        decision(planned.decision()),
+        r.reasons(),
+        planned.derivation(),
+        planned.compound(),
+        planned.compound().advice().words(),
+        chosen == null ? null : tool(chosen),
+        planned.tools().stream().filter(t -> t != chosen).map(JobSheet::tool).toList(),
+        planned.passes(),
+        planned.passReasons(),
+        planned.orderReasons(),
+        planned.notes(),
+        joint.traps());
+  }
+
+  private static SheetValue value(int index, StatedValue stated) {
+    TorqueBand figures = stated.value().statedNm();
+    return new SheetValue(
+        index,
+        stated.value().asStated(),
+        stated.value().source().words(),
+        stated.document(),
+        stated.value().condition().words(),
+        stated.value().unit(),
+        figures == null ? null : figures.minNm(),
+        figures == null ? null : figures.maxNm());
+  }
+
+  private static @Nullable SheetDecision decision(@Nullable Decision d) {
+    return d == null ? null : new SheetDecision(d.valueIndex(), d.readAs(), d.reason(), d.by());
+  }
+
+  private static SheetTool tool(ToolChoice choice) {
+    CribTool tool = choice.tool();
+    Setting setting = choice.setting();
+    return new SheetTool(
+        tool.id(),
+        tool.name(),
+        tool.type().words(),
+        tool.tool().unit(),
+        tool.tool().minNm(),
+        tool.tool().maxNm(),
+        choice.usable(),
+        choice.calibrated(),
+        tool.calibrationEnds(),
+        setting.status(),
+        setting.scale(),
+        tool.tool().graduation(),
+        setting.applied(),
+        setting.spillPercent(),
+        choice.reasons(),
+        setting.derivation());
+  }
+}

@@ -1,0 +1,148 @@
+package app.unimetric.server.job;
+
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.plan.Decision;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.Policy;
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.server.crib.Crib;
+import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.machine.Machine;
+import app.unimetric.server.people.SignedIn;
+import app.unimetric.server.problem.Refusal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Jobs, their packs and what was decided on them. */
+@Service
+public class Jobs {
+  private static final int LONGEST_REASON = 1000;
+  private final JobMapper mapper;
+  private final PackDocuments packs;
+  private final Fleet fleet;
+  private final Crib crib;
+
+  Jobs(JobMapper mapper, PackDocuments packs, Fleet fleet, Crib crib) {
+    this.mapper = mapper;
+    this.packs = packs;
+    this.fleet = fleet;
+    this.crib = crib;
+  }
+
+  /** Takes a pack into the catalogue; a broken one is refused whole. */
+  public JobPack addPack(String document) {
+    JobPack pack = packs.read(document);
+    mapper.addPack(pack.key(), document);
+    return pack;
+  }
+
+  List<JobPack> offered(Machine machine) {
+    return mapper.packs().stream()
+        .map(packs::read)
+        .filter(p -> p.suits(machine.kind(), machine.model()))
+        .toList();
+  }
+
+  public Job job(UUID id) {
+    Job job = mapper.byId(id);
+    if (job == null) {
+      throw Refusal.notFound("This job");
+    }
+    return job;
+  }
+
+  public List<Job> open() {
+    return mapper.open();
+  }
+
+  public List<Job> ofMachine(UUID machineId) {
+    return mapper.ofMachine(machineId);
+  }
+
+  /**
+   * Opens a job with its own copy of the pack.
+   *
+   * @param id made by the sender; a resend finds the job already there
+   */
+  @Transactional
+  public Job open(UUID id, UUID machineId, String packKey, Instant at, String by) {
+    Machine machine = fleet.machine(machineId);
+    String document = mapper.packText(packKey);
+    if (document == null) {
+      throw Refusal.notFound("This kind of job");
+    }
+    JobPack pack = packs.read(document);
+    new Problems()
+        .require(
+            pack.suits(machine.kind(), machine.model()),
+            "packKey",
+            "is not written for this machine.")
+        .orThrow();
+    mapper.add(id, machineId, pack.title(), document, by, at);
+    return job(id);
+  }
+
+  public JobPlan plan(Job job, LocalDate today) {
+    List<Decision> decisions =
+        mapper.decisions(job.id()).stream().map(DecisionRow::decision).toList();
+    return JobPlan.of(packs.read(job.pack()), decisions, crib.tools(), Policy.USUAL, today);
+  }
+
+  /** Writes a lead's decision down. */
+  @Transactional
+  public Job decide(
+      UUID jobId,
+      UUID id,
+      String jointId,
+      int valueIndex,
+      @Nullable TorqueUnit readAs,
+      String reason,
+      int version,
+      Instant at,
+      SignedIn by) {
+    Job job = job(jobId);
+    List<DecisionRow> before = mapper.decisions(jobId);
+    if (before.stream().anyMatch(d -> d.id().equals(id))) {
+      return job;
+    }
+    if (!by.isLead()) {
+      throw Refusal.forbidden("A lead decides which value holds; ask one, or have them sign in.");
+    }
+    int values =
+        packs.read(job.pack()).joints().stream()
+            .filter(j -> j.id().equals(jointId))
+            .mapToInt(j -> j.values().size())
+            .sum();
+    new Problems()
+        .require(values > 0, "jointId", "names no joint of this job.")
+        .require(
+            valueIndex >= 0 && valueIndex < values, "valueIndex", "names no value of this joint.")
+        .require(
+            !reason.isBlank(), "reason", "is missing: say in a few words why this value holds.")
+        .require(
+            reason.length() <= LONGEST_REASON,
+            "reason",
+            "is longer than 1 000 characters; say it shorter.")
+        .orThrow();
+    if (mapper.raiseVersion(jobId, version) == 0) {
+      throw Refusal.stale(version, job.version());
+    }
+    mapper.addDecision(
+        jobId,
+        new DecisionRow(
+            id,
+            jointId,
+            valueIndex,
+            readAs == null ? null : readAs.code(),
+            reason.strip(),
+            by.name(),
+            at));
+    return job(jobId);
+  }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.job;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,89 @@
+package app.unimetric.server.json;
+
+import app.unimetric.core.quantity.TorqueUnit;
+import com.fasterxml.jackson.databind.JavaType;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.Components;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.info.License;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.servers.Server;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The description of the API: stable, with units by their UCUM codes and with what is required. */
+@Configuration
+class OpenApi {
+  @Bean
+  OpenAPI apiDescription() {
+    return new OpenAPI()
+        .info(
+            new Info()
+                .title("Unimetric")
+                .version("1")
+                .description(
+                    "Torque, order, tools and records for fitting parts. Lengths mm, force N, torque N·m, stress MPa,"
+                        + " angle degrees, in each field's name. Torque units are UCUM codes.")
+                .license(new License().name("Apache-2.0")))
+        .components(new Components())
+        .servers(List.of(new Server().url("/")));
+  }
+
+  @Bean
+  ModelConverter recordConverter() {
+    return new RecordConverter();
+  }
+
+  @Bean
+  OpenApiCustomizer sortedSchemas() {
+    return api -> {
+      if (api.getComponents() != null && api.getComponents().getSchemas() != null) {
+        api.getComponents().setSchemas(new java.util.TreeMap<>(api.getComponents().getSchemas()));
+      }
+    };
+  }
+
+  private static final class RecordConverter implements ModelConverter {
+    @Override
+    public @Nullable Schema<?> resolve(
+        AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+      JavaType java = Json.mapper().constructType(type.getType());
+      if (java != null && java.getRawClass() == TorqueUnit.class) {
+        StringSchema units = new StringSchema();
+        units.setEnum(
+            new ArrayList<>(Arrays.stream(TorqueUnit.values()).map(TorqueUnit::code).toList()));
+        units.setDescription("torque unit, UCUM");
+        return units;
+      }
+      if (!chain.hasNext()) {
+        return null;
+      }
+      Schema<?> schema = chain.next().resolve(type, context, chain);
+      if (java != null && java.getRawClass().isRecord()) {
+        Schema<?> target =
+            schema != null && schema.get$ref() != null
+                ? context.getDefinedModels().get(java.getRawClass().getSimpleName())
+                : schema;
+        if (target != null && target.getProperties() != null) {
+          Set<String> required = new TreeSet<>(RecordNullness.required(java.getRawClass()));
+          required.retainAll(target.getProperties().keySet());
+          target.setRequired(new ArrayList<>(required));
+        }
+      }
+      return schema;
+    }
+  }
+}

@@ -1,0 +1,23 @@
+package app.unimetric.server.json;
+
+import java.lang.reflect.RecordComponent;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** Which components of a record may be left out: those marked nullable. */
+final class RecordNullness {
+  private RecordNullness() {}
+
+  static boolean isRequired(RecordComponent component) {
+    return !component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+  }
+
+  static Set<String> required(Class<?> type) {
+    return Stream.of(type.getRecordComponents())
+        .filter(RecordNullness::isRequired)
+        .map(RecordComponent::getName)
+        .collect(Collectors.toSet());
+  }
+}

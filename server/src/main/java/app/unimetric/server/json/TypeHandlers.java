@@ -1,0 +1,92 @@
+package app.unimetric.server.json;
+
+import java.sql.Array;
+import java.sql.CallableStatement;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Types;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.type.BaseTypeHandler;
+import org.apache.ibatis.type.JdbcType;
+import org.apache.ibatis.type.MappedTypes;
+import org.jspecify.annotations.Nullable;
+import org.mybatis.spring.boot.autoconfigure.ConfigurationCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** How the database's own types come to Java and back. */
+@Configuration
+class TypeHandlers {
+  @Bean
+  ConfigurationCustomizer handlers() {
+    return configuration -> {
+      configuration.getTypeHandlerRegistry().register(UUID.class, new UuidHandler());
+      configuration.getTypeHandlerRegistry().register(List.class, new FiguresHandler());
+    };
+  }
+
+  @MappedTypes(UUID.class)
+  private static final class UuidHandler extends BaseTypeHandler<UUID> {
+    @Override
+    public void setNonNullParameter(PreparedStatement ps, int i, UUID id, @Nullable JdbcType type)
+        throws SQLException {
+      ps.setObject(i, id, Types.OTHER);
+    }
+
+    @Override
+    public @Nullable UUID getNullableResult(ResultSet rs, String column) throws SQLException {
+      return rs.getObject(column, UUID.class);
+    }
+
+    @Override
+    public @Nullable UUID getNullableResult(ResultSet rs, int column) throws SQLException {
+      return rs.getObject(column, UUID.class);
+    }
+
+    @Override
+    public @Nullable UUID getNullableResult(CallableStatement cs, int column) throws SQLException {
+      return cs.getObject(column, UUID.class);
+    }
+  }
+
+  @MappedTypes(List.class)
+  private static final class FiguresHandler extends BaseTypeHandler<List<Double>> {
+    @Override
+    public void setNonNullParameter(
+        PreparedStatement ps, int i, List<Double> figures, @Nullable JdbcType type)
+        throws SQLException {
+      ps.setArray(i, ps.getConnection().createArrayOf("float8", figures.toArray()));
+    }
+
+    @Override
+    public @Nullable List<Double> getNullableResult(ResultSet rs, String column)
+        throws SQLException {
+      return figures(rs.getArray(column));
+    }
+
+    @Override
+    public @Nullable List<Double> getNullableResult(ResultSet rs, int column) throws SQLException {
+      return figures(rs.getArray(column));
+    }
+
+    @Override
+    public @Nullable List<Double> getNullableResult(CallableStatement cs, int column)
+        throws SQLException {
+      return figures(cs.getArray(column));
+    }
+
+    private static @Nullable List<Double> figures(@Nullable Array array) throws SQLException {
+      if (array == null) {
+        return null;
+      }
+      List<Double> figures = new ArrayList<>();
+      for (Object figure : (Object[]) array.getArray()) {
+        figures.add(((Number) figure).doubleValue());
+      }
+      return figures;
+    }
+  }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.json;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,76 @@
+package app.unimetric.server.log;
+
+import app.unimetric.core.problem.Problems;
+import app.unimetric.server.problem.Refusal;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The log of signed work. */
+@RestController
+@RequestMapping("/api/log")
+class LogController {
+  private static final int LONGEST_SEARCH = 200;
+  private final RecordMapper mapper;
+  private final Records records;
+
+  LogController(RecordMapper mapper, Records records) {
+    this.mapper = mapper;
+    this.records = records;
+  }
+
+  /** One line of the log. */
+  record LogLine(
+      UUID jobId,
+      int number,
+      String title,
+      UUID machineId,
+      String machineName,
+      String machineModel,
+      String signedBy,
+      Instant signedAt,
+      int readings,
+      int deviations,
+      int corrections) {}
+
+  /** A whole record. */
+  record LogRecord(LogLine line, AsBuilt asBuilt) {}
+
+  @GetMapping
+  List<LogLine> lines(@RequestParam(defaultValue = "") String q) {
+    new Problems()
+        .require(q.length() <= LONGEST_SEARCH, "q", "must have at most 200 characters.")
+        .orThrow();
+    return mapper.search(q.strip()).stream().map(r -> line(r, records.read(r))).toList();
+  }
+
+  @GetMapping("/{jobId}")
+  LogRecord one(@PathVariable UUID jobId) {
+    RecordRow row = mapper.byJob(jobId);
+    if (row == null) {
+      throw Refusal.notFound("A signed record of this job");
+    }
+    AsBuilt asBuilt = records.read(row);
+    return new LogRecord(line(row, asBuilt), asBuilt);
+  }
+
+  private static LogLine line(RecordRow r, AsBuilt a) {
+    return new LogLine(
+        r.jobId(),
+        r.number(),
+        r.title(),
+        r.machineId(),
+        r.machineName(),
+        r.machineModel(),
+        r.signedBy(),
+        r.signedAt(),
+        a.readings(),
+        a.deviations(),
+        a.corrections());
+  }
+}

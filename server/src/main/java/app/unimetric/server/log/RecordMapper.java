@@ -1,0 +1,21 @@
+package app.unimetric.server.log;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface RecordMapper {
+  void add(
+      @Param("jobId") UUID jobId,
+      @Param("signedBy") String signedBy,
+      @Param("signedAt") Instant signedAt,
+      @Param("asBuilt") String asBuilt);
+
+  List<RecordRow> search(@Param("text") String text);
+
+  @Nullable RecordRow byJob(@Param("jobId") UUID jobId);
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.log;
+
+import org.jspecify.annotations.NullMarked;

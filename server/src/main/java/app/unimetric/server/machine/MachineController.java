@@ -1,0 +1,64 @@
+package app.unimetric.server.machine;
+
+import app.unimetric.server.people.SignedIn;
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The fleet on screen. */
+@RestController
+@RequestMapping("/api/machines")
+class MachineController {
+  private final Fleet fleet;
+  private final Clock clock;
+
+  MachineController(Fleet fleet, Clock clock) {
+    this.fleet = fleet;
+    this.clock = clock;
+  }
+
+  record MachinePage(Machine machine, List<MeterReading> readings, List<FittedPart> fitted) {}
+
+  /**
+   * A meter reading as typed.
+   *
+   * @param id made by the sender
+   * @param version of the machine as last seen
+   */
+  record NewReading(UUID id, String figure, @Nullable Boolean meterReplaced, int version) {}
+
+  @GetMapping
+  List<Machine> machines(@RequestParam(defaultValue = "") String q) {
+    return fleet.search(q);
+  }
+
+  @GetMapping("/{id}")
+  MachinePage machine(@PathVariable UUID id) {
+    return new MachinePage(fleet.machine(id), fleet.readings(id), fleet.fitted(id));
+  }
+
+  @PostMapping("/{id}/readings")
+  MachinePage read(
+      @PathVariable UUID id,
+      @RequestBody NewReading reading,
+      @AuthenticationPrincipal SignedIn person) {
+    fleet.read(
+        id,
+        reading.id(),
+        reading.figure(),
+        Boolean.TRUE.equals(reading.meterReplaced()),
+        reading.version(),
+        clock.instant(),
+        person.name());
+    return machine(id);
+  }
+}

@@ -1,0 +1,38 @@
+package app.unimetric.server.machine;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface MachineMapper {
+  List<Machine> search(@Param("text") String text);
+
+  @Nullable Machine byId(@Param("id") UUID id);
+
+  List<MeterReading> readings(@Param("machineId") UUID machineId);
+
+  List<FittedPart> fitted(@Param("machineId") UUID machineId);
+
+  int raiseVersion(@Param("id") UUID id, @Param("version") int version);
+
+  void add(Machine machine);
+
+  void addReading(
+      @Param("id") UUID id,
+      @Param("machineId") UUID machineId,
+      @Param("figure") double figure,
+      @Param("readAt") Instant readAt,
+      @Param("readBy") String readBy);
+
+  void addFitted(
+      @Param("id") UUID id,
+      @Param("machineId") UUID machineId,
+      @Param("jobId") @Nullable UUID jobId,
+      @Param("name") String name,
+      @Param("fittedOn") LocalDate fittedOn);
+}

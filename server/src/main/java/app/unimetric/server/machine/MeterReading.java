@@ -1,0 +1,7 @@
+package app.unimetric.server.machine;
+
+import java.time.Instant;
+import java.util.UUID;
+
+/** A reading of a machine's meter, km or h. */
+public record MeterReading(UUID id, double figure, Instant readAt, String readBy) {}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.machine;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.people;
+
+import org.jspecify.annotations.NullMarked;

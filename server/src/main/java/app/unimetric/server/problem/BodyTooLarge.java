@@ -1,0 +1,13 @@
+package app.unimetric.server.problem;
+
+import java.io.IOException;
+
+/** A request body beyond its limit. */
+public final class BodyTooLarge extends IOException {
+  public static final String MESSAGE = "The request is larger than this call takes (64 kB).";
+  private static final long serialVersionUID = 1L;
+
+  public BodyTooLarge() {
+    super(MESSAGE);
+  }
+}

@@ -1,0 +1,111 @@
+package app.unimetric.server.problem;
+
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.problem.Problem;
+import java.util.List;
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
+
+/** Turns whatever went wrong into one kind of answer. */
+@RestControllerAdvice
+class ProblemHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+
+  @ExceptionHandler(InvalidInput.class)
+  ResponseEntity<ProblemBody> invalid(InvalidInput e) {
+    return bad(e.problems());
+  }
+
+  @ExceptionHandler(Refusal.class)
+  ResponseEntity<ProblemBody> refused(Refusal e) {
+    return answer(e.status(), String.valueOf(e.getMessage()), List.of(), e.details());
+  }
+
+  @ExceptionHandler(HttpMessageNotReadableException.class)
+  ResponseEntity<ProblemBody> unreadable(HttpMessageNotReadableException e) {
+    for (Throwable t = e; t != null; t = t.getCause()) {
+      if (t instanceof BodyTooLarge) {
+        return answer(HttpStatus.CONTENT_TOO_LARGE, BodyTooLarge.MESSAGE, List.of(), Map.of());
+      }
+    }
+    return e.getCause() instanceof JacksonException json
+        ? bad(JsonProblems.of(json))
+        : bad(List.of(new Problem("", "The request is empty or not JSON.")));
+  }
+
+  @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+  ResponseEntity<ProblemBody> mistyped(MethodArgumentTypeMismatchException e) {
+    return bad(List.of(new Problem(e.getName(), "is not written as it should be.")));
+  }
+
+  @ExceptionHandler(Exception.class)
+  ResponseEntity<ProblemBody> other(Exception e) throws Exception {
+    if (e instanceof org.springframework.security.access.AccessDeniedException
+        || e instanceof org.springframework.security.core.AuthenticationException
+            && !DatabaseAway.causes(e)) {
+      throw e;
+    }
+    if (DatabaseAway.causes(e)) {
+      return answer(
+          HttpStatus.SERVICE_UNAVAILABLE, ProblemWriter.DATABASE_AWAY, List.of(), Map.of());
+    }
+    if (e instanceof ErrorResponse known) {
+      HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
+      return answer(status, plain(status), List.of(), Map.of());
+    }
+    LOG.error("Not foreseen", e);
+    return answer(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "Something went wrong here, not with your entry. It is in the server's log.",
+        List.of(),
+        Map.of());
+  }
+
+  private static String plain(HttpStatus status) {
+    return switch (status) {
+      case NOT_FOUND -> "There is nothing at this address.";
+      case METHOD_NOT_ALLOWED -> "This address does not take that kind of request.";
+      case UNSUPPORTED_MEDIA_TYPE -> "Send JSON with the content type application/json.";
+      case NOT_ACCEPTABLE -> "The answer is JSON; ask for application/json.";
+      case CONTENT_TOO_LARGE -> BodyTooLarge.MESSAGE;
+      default -> "The request is not complete or not in the form expected.";
+    };
+  }
+
+  private static ResponseEntity<ProblemBody> bad(List<Problem> problems) {
+    String detail =
+        problems.size() == 1
+            ? sentence(problems.get(0))
+            : "Please look at " + problems.size() + " entries: " + sentence(problems.get(0)) + " …";
+    return answer(HttpStatus.BAD_REQUEST, detail, problems, Map.of());
+  }
+
+  private static String sentence(Problem p) {
+    boolean whole =
+        p.field().isEmpty()
+            || Character.isUpperCase(p.message().charAt(0))
+            || p.message().startsWith("“");
+    return whole ? p.message() : p.field() + " " + p.message();
+  }
+
+  private static ResponseEntity<ProblemBody> answer(
+      HttpStatus status, String detail, List<Problem> errors, Map<String, Object> details) {
+    ResponseEntity.BodyBuilder builder =
+        ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON);
+    if (status == HttpStatus.SERVICE_UNAVAILABLE || status == HttpStatus.TOO_MANY_REQUESTS) {
+      builder.header(HttpHeaders.RETRY_AFTER, "5");
+    }
+    return builder.body(ProblemWriter.body(status, detail, errors, details));
+  }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.problem;
+
+import org.jspecify.annotations.NullMarked;

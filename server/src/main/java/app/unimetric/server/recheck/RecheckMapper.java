@@ -1,0 +1,35 @@
+package app.unimetric.server.recheck;
+
+import app.unimetric.core.recheck.RecheckDue;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface RecheckMapper {
+  void add(
+      @Param("id") UUID id,
+      @Param("machineId") UUID machineId,
+      @Param("jobId") UUID jobId,
+      @Param("due") RecheckDue due,
+      @Param("joints") String joints,
+      @Param("meterThen") @Nullable Double meterThen,
+      @Param("madeAt") Instant madeAt);
+
+  List<RecheckRow> open();
+
+  List<RecheckRow> ofMachine(@Param("machineId") UUID machineId);
+
+  @Nullable RecheckRow byId(@Param("id") UUID id);
+
+  int settle(
+      @Param("id") UUID id,
+      @Param("recheckId") UUID recheckId,
+      @Param("outcome") String outcome,
+      @Param("note") String note,
+      @Param("foundBy") String foundBy,
+      @Param("foundAt") Instant foundAt);
+}

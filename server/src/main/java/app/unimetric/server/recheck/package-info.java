@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.recheck;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,136 @@
+package app.unimetric.server.security;
+
+import app.unimetric.server.problem.BodyTooLarge;
+import app.unimetric.server.problem.ProblemWriter;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import io.github.bucket4j.Bucket;
+import io.github.bucket4j.ConsumptionProbe;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.concurrent.TimeUnit;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Size for every call, rate for the open ones, so that nobody's mistake slows the workshop down.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+class ComputeLimits extends OncePerRequestFilter {
+  private static final int MOST_BYTES = 64 * 1024;
+  private final ProblemWriter problems;
+  private final int perMinute;
+  private final Cache<String, Bucket> addresses =
+      Caffeine.newBuilder().maximumSize(50_000).expireAfterAccess(Duration.ofMinutes(5)).build();
+
+  ComputeLimits(
+      ProblemWriter problems, @Value("${unimetric.compute.requests-per-minute}") int perMinute) {
+    this.problems = problems;
+    this.perMinute = perMinute;
+  }
+
+  @Override
+  protected boolean shouldNotFilter(HttpServletRequest request) {
+    return !request.getRequestURI().startsWith("/api/");
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    if (request.getContentLengthLong() > MOST_BYTES) {
+      problems.write(response, HttpStatus.CONTENT_TOO_LARGE, BodyTooLarge.MESSAGE);
+      return;
+    }
+    if (request.getRequestURI().startsWith("/api/compute/")) {
+      ConsumptionProbe probe =
+          addresses.get(request.getRemoteAddr(), a -> bucket()).tryConsumeAndReturnRemaining(1);
+      if (!probe.isConsumed()) {
+        long seconds = TimeUnit.NANOSECONDS.toSeconds(probe.getNanosToWaitForRefill()) + 1;
+        response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(seconds));
+        problems.write(
+            response,
+            HttpStatus.TOO_MANY_REQUESTS,
+            "Too many requests from here; try again in " + seconds + " s.");
+        return;
+      }
+    }
+    chain.doFilter(new Limited(request), response);
+  }
+
+  private Bucket bucket() {
+    return Bucket.builder()
+        .addLimit(l -> l.capacity(perMinute).refillGreedy(perMinute, Duration.ofMinutes(1)))
+        .build();
+  }
+
+  /** Counts what is really read: the announced length may be missing or wrong. */
+  private static final class Limited extends HttpServletRequestWrapper {
+    Limited(HttpServletRequest request) {
+      super(request);
+    }
+
+    @Override
+    public ServletInputStream getInputStream() throws IOException {
+      return new Counting(super.getInputStream());
+    }
+  }
+
+  private static final class Counting extends ServletInputStream {
+    private final ServletInputStream in;
+    private int bytes;
+
+    Counting(ServletInputStream in) {
+      this.in = in;
+    }
+
+    @Override
+    public int read() throws IOException {
+      int b = in.read();
+      count(b < 0 ? 0 : 1);
+      return b;
+    }
+
+    @Override
+    public int read(byte[] buffer, int offset, int length) throws IOException {
+      int n = in.read(buffer, offset, length);
+      count(Math.max(n, 0));
+      return n;
+    }
+
+    private void count(int more) throws BodyTooLarge {
+      bytes += more;
+      if (bytes > MOST_BYTES) {
+        throw new BodyTooLarge();
+      }
+    }
+
+    @Override
+    public boolean isFinished() {
+      return in.isFinished();
+    }
+
+    @Override
+    public boolean isReady() {
+      return in.isReady();
+    }
+
+    @Override
+    public void setReadListener(ReadListener listener) {
+      in.setReadListener(listener);
+    }
+  }
+}

@@ -1,0 +1,123 @@
+package app.unimetric.server.security;
+
+import app.unimetric.server.problem.ProblemWriter;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
+import org.springframework.security.web.authentication.session.CompositeSessionAuthenticationStrategy;
+import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+
+/** Who may do what. */
+@Configuration
+class SecurityConfig {
+  private static final String CONTENT_POLICY =
+      "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; object-src 'none';"
+          + " base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+
+  @Bean
+  PasswordEncoder passwordEncoder() {
+    return new BCryptPasswordEncoder();
+  }
+
+  @Bean
+  AuthenticationManager authenticationManager(UserDetailsService people, PasswordEncoder encoder) {
+    DaoAuthenticationProvider provider = new DaoAuthenticationProvider(people);
+    provider.setPasswordEncoder(encoder);
+    return new ProviderManager(provider);
+  }
+
+  @Bean
+  SecurityContextRepository securityContextRepository() {
+    return new HttpSessionSecurityContextRepository();
+  }
+
+  @Bean
+  CookieCsrfTokenRepository csrfTokens() {
+    return CookieCsrfTokenRepository.withHttpOnlyFalse();
+  }
+
+  @Bean
+  SessionAuthenticationStrategy onSignIn(CookieCsrfTokenRepository tokens) {
+    return new CompositeSessionAuthenticationStrategy(
+        java.util.List.of(
+            new ChangeSessionIdAuthenticationStrategy(), new CsrfAuthenticationStrategy(tokens)));
+  }
+
+  /** The compute calls: no session, no cookie, no sign-in; they store nothing. */
+  @Bean
+  @Order(1)
+  SecurityFilterChain compute(HttpSecurity http) {
+    return http.securityMatcher("/api/compute/**")
+        .csrf(AbstractHttpConfigurer::disable)
+        .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+        .requestCache(AbstractHttpConfigurer::disable)
+        .logout(AbstractHttpConfigurer::disable)
+        .authorizeHttpRequests(a -> a.anyRequest().permitAll())
+        .build();
+  }
+
+  @Bean
+  @Order(2)
+  SecurityFilterChain workshop(
+      HttpSecurity http,
+      ProblemWriter problems,
+      SecurityContextRepository contexts,
+      CookieCsrfTokenRepository tokens) {
+    return http.csrf(c -> c.spa().csrfTokenRepository(tokens))
+        .securityContext(c -> c.securityContextRepository(contexts))
+        .requestCache(AbstractHttpConfigurer::disable)
+        .logout(AbstractHttpConfigurer::disable)
+        .headers(
+            h ->
+                h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT_POLICY))
+                    .referrerPolicy(
+                        r ->
+                            r.policy(
+                                org.springframework.security.web.header.writers
+                                    .ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
+        .exceptionHandling(
+            e ->
+                e.authenticationEntryPoint(
+                        (request, response, cause) ->
+                            problems.write(
+                                response,
+                                HttpStatus.UNAUTHORIZED,
+                                "Sign in first; what you entered is still here."))
+                    .accessDeniedHandler(
+                        (request, response, cause) ->
+                            problems.write(
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                cause instanceof org.springframework.security.web.csrf.CsrfException
+                                    ? "This page is from an earlier visit; reload it and try again."
+                                    : "Your role may read this but not change it.")))
+        .authorizeHttpRequests(
+            a ->
+                a.requestMatchers("/api/session", "/actuator/health")
+                    .permitAll()
+                    .requestMatchers(HttpMethod.GET, "/api/**")
+                    .authenticated()
+                    .requestMatchers("/api/**")
+                    .hasAnyRole("MECHANIC", "LEAD")
+                    .anyRequest()
+                    .permitAll())
+        .build();
+  }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.security;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.today;
+
+import org.jspecify.annotations.NullMarked;

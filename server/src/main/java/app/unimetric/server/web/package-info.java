@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.web;
+
+import org.jspecify.annotations.NullMarked;
