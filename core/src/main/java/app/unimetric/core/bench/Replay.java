@@ -83,7 +83,9 @@ public final class Replay {
     if (next != null && !next.equals(event.fastener())) {
       return "The next one is fastener " + next + ".";
     }
-    if (event.kind() == EventKind.DEVIATION_ACCEPTED && isCritical(step) && !event.by().lead()) {
+    if (event.kind() == EventKind.DEVIATION_ACCEPTED
+        && isCritical(step)
+        && !event.answeredBy().lead()) {
       return "On a critical joint only a lead lets a reading outside the band stand.";
     }
     return event.kind() == EventKind.SECOND_LOOK ? refuseLook(event) : null;
@@ -106,7 +108,7 @@ public final class Replay {
   }
 
   private @Nullable String refuseLook(RunEvent event) {
-    Signature witness = event.witness() == null ? event.by() : event.witness();
+    Signature witness = event.answeredBy();
     boolean tightened =
         entries.stream()
             .anyMatch(

@@ -67,6 +67,12 @@ public record RunEvent(
     problems.orThrow();
   }
 
+  /** Who answers for it: the person who signed with a PIN on this tablet, else who is signed in. */
+  public Signature answeredBy() {
+    Signature other = witness;
+    return other == null ? by : other;
+  }
+
   /** The figure in N·m; null without one. */
   public @Nullable Double torqueNm() {
     Double figure = value;

@@ -79,6 +79,12 @@ class BenchController {
         id, runs.start(id, start.version(), LocalDate.now(clock), clock.instant(), person.name()));
   }
 
+  /** Where a job stands; answers before it is started too. */
+  @GetMapping("/api/jobs/{id}/standing")
+  Runs.Standing standing(@PathVariable UUID id) {
+    return runs.standing(jobs.job(id));
+  }
+
   @GetMapping("/api/jobs/{id}/run")
   RunPage run(@PathVariable UUID id) {
     return page(id, runs.run(id));

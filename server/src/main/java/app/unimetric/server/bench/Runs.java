@@ -160,9 +160,9 @@ public class Runs {
     Double value = typed == null ? null : (Double) DecimalText.parse(typed, "typed");
     Said.Witness given = said.witness();
     Signature witness =
-        said.kind() == EventKind.SECOND_LOOK && given != null
-            ? people.witness(given.name(), given.pin())
-            : null;
+        given == null || !takesWitness(said.kind())
+            ? null
+            : people.witness(given.name(), given.pin());
     return new RunEvent(
         said.id(),
         said.stepId(),
@@ -175,6 +175,10 @@ public class Runs {
         by,
         witness,
         at);
+  }
+
+  private static boolean takesWitness(EventKind kind) {
+    return kind == EventKind.SECOND_LOOK || kind == EventKind.DEVIATION_ACCEPTED;
   }
 
   /** Record, fitted part and re-checks, all at the moment of signing. */

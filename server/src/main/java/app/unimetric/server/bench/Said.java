@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param counter the device's own, from 1 without gaps for each job
  * @param typed a reading as typed, in {@code unit}
  * @param corrects the entry a correction is about
- * @param witness with a second look on someone else's tablet
+ * @param witness with a second look, or a lead's word on a deviation, on someone else's tablet
  */
 public record Said(
     UUID id,

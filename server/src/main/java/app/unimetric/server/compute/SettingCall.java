@@ -55,7 +55,7 @@ final class SettingCall {
   @Schema(name = "Scale", description = "the reading on the tool's own scale")
   record Scale(double value, TorqueUnit unit) {}
 
-  @Schema(name = "Applied", description = "torque at the fastener, N·m")
+  @Schema(name = "AppliedNm", description = "torque at the fastener, N·m")
   record Applied(double low, double nominal, double high) {}
 
   @Schema(name = "SettingResponse")

@@ -73,10 +73,11 @@ class OpenApi {
       }
       Schema<?> schema = chain.next().resolve(type, context, chain);
       if (java != null && java.getRawClass().isRecord()) {
+        String ref = schema == null ? null : schema.get$ref();
         Schema<?> target =
-            schema != null && schema.get$ref() != null
-                ? context.getDefinedModels().get(java.getRawClass().getSimpleName())
-                : schema;
+            ref == null
+                ? schema
+                : context.getDefinedModels().get(ref.substring(ref.lastIndexOf('/') + 1));
         if (target != null && target.getProperties() != null) {
           Set<String> required = new TreeSet<>(RecordNullness.required(java.getRawClass()));
           required.retainAll(target.getProperties().keySet());

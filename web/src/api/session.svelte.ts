@@ -1,0 +1,43 @@
+import { api, ask, asTrouble, type Schemas, type Trouble } from './client';
+
+let session = $state<Schemas['Session'] | null>(null);
+let trouble = $state<Trouble | null>(null);
+
+/** Who is signed in, the workshop's day, and the units. */
+export const here = {
+  get person() {
+    return session?.person ?? null;
+  },
+  get isLead() {
+    return session?.person?.role === 'LEAD';
+  },
+  get mayWork() {
+    return session?.person !== undefined && session.person.role !== 'GUEST';
+  },
+  get known() {
+    return session !== null;
+  },
+  get trouble() {
+    return trouble;
+  },
+  get today() {
+    return session?.today ?? '';
+  },
+  get units() {
+    return session?.units ?? [];
+  },
+  async look() {
+    try {
+      session = await ask(api.GET('/api/session'));
+      trouble = null;
+    } catch (e) {
+      trouble = asTrouble(e);
+    }
+  },
+  async signIn(name: string, password: string) {
+    session = await ask(api.POST('/api/session', { body: { name, password } }));
+  },
+  async signOut() {
+    session = await ask(api.DELETE('/api/session'));
+  },
+};

@@ -1,0 +1,50 @@
+import type { Schemas } from '../api/client';
+
+export type Unit = Schemas['Unit'];
+
+/** At most three decimals, none that say nothing. */
+export function plain(figure: number): string {
+  const digits = Math.abs(figure) >= 100 ? 0 : Math.abs(figure) >= 10 ? 1 : 2;
+  return String(Number(figure.toFixed(digits)));
+}
+
+/** A scale reading with the digits of its graduation and no more. */
+export function onScale(figure: number, graduation?: number): string {
+  if (graduation === undefined) {
+    return plain(figure);
+  }
+  const text = String(graduation);
+  const point = text.indexOf('.');
+  return figure.toFixed(point < 0 ? 0 : text.length - point - 1);
+}
+
+/** Newton metres in a unit, with the factor the core handed over. */
+export function inUnit(nm: number, unit: Unit): string {
+  return plain(nm / unit.newtonMetres);
+}
+
+export function sign(units: Unit[], code: string | undefined): string {
+  return units.find((u) => u.code === code)?.sign ?? code ?? '';
+}
+
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+const MOMENT = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});
+
+export function day(date: string): string {
+  return DAY.format(new Date(date));
+}
+
+export function moment(instant: string): string {
+  return MOMENT.format(new Date(instant));
+}
+
+export function thousands(figure: number): string {
+  return new Intl.NumberFormat('en-GB', { maximumFractionDigits: 1 })
+    .format(figure)
+    .replaceAll(',', ' ');
+}

@@ -1,0 +1,11 @@
+import { mount } from 'svelte';
+import 'carbon-components-svelte/css/all.css';
+import './theme/fonts.css';
+import './theme/theme.css';
+import './theme/page.css';
+import App from './App.svelte';
+
+const target = document.getElementById('app');
+if (target) {
+  mount(App, { target });
+}

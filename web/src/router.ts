@@ -1,0 +1,16 @@
+import { createRouter } from 'sv-router';
+import Frame from './shell/Frame.svelte';
+import NotFound from './shell/NotFound.svelte';
+import Today from './views/today/Today.svelte';
+
+export const { navigate, route } = createRouter({
+  '/': Today,
+  '/machines': () => import('./views/machines/Machines.svelte'),
+  '/machines/:id': () => import('./views/machines/MachinePage.svelte'),
+  '/jobs/:id/sheet': () => import('./views/sheet/Sheet.svelte'),
+  '/jobs/:id/bench': () => import('./views/bench/Bench.svelte'),
+  '/log': () => import('./views/log/Log.svelte'),
+  '/log/:id': () => import('./views/log/Record.svelte'),
+  '*notfound': NotFound,
+  layout: Frame,
+});

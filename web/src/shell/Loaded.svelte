@@ -1,0 +1,31 @@
+<script lang="ts" generics="T">
+  import type { Snippet } from 'svelte';
+  import { SkeletonText } from 'carbon-components-svelte';
+  import { asTrouble, type Trouble } from '../api/client';
+  import TroubleNote from './TroubleNote.svelte';
+
+  interface Props {
+    load: () => Promise<T>;
+    children: Snippet<[T, (again: T) => void]>;
+  }
+  let { load, children }: Props = $props();
+  let data = $state.raw<T | null>(null);
+  let trouble = $state<Trouble | null>(null);
+
+  async function run() {
+    trouble = null;
+    try {
+      data = await load();
+    } catch (e) {
+      trouble = asTrouble(e);
+    }
+  }
+  $effect(() => void run());
+</script>
+
+{#if trouble}<TroubleNote {trouble} retry={run} />{/if}
+{#if data !== null}
+  {@render children(data, (again) => (data = again))}
+{:else if !trouble}
+  <div aria-busy="true" aria-label="Loading"><SkeletonText paragraph lines={5} /></div>
+{/if}

@@ -1,0 +1,197 @@
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import type { Schemas } from '../../api/client';
+  import { keep, kept } from '../../api/drafts';
+  import { here } from '../../api/session.svelte';
+  import { inUnit } from '../../joint/figures';
+  import { reading } from '../../joint/unit.svelte';
+  import OtherPerson from './OtherPerson.svelte';
+  import ReadingPad from './ReadingPad.svelte';
+  import type { BenchRun } from './run.svelte';
+  import type { Saying } from './outbox';
+
+  interface Props {
+    run: BenchRun;
+    step: Schemas['RunStep'];
+  }
+  let { run, step }: Props = $props();
+  const runState = $derived(run.page.state);
+  const permits = $derived(runState.permits);
+  const pending = $derived(runState.pending);
+  const stopped = $derived(run.busy || run.waiting > 0);
+  const deciding = $derived(permits.includes('DEVIATION_ACCEPTED'));
+  // svelte-ignore state_referenced_locally
+  const draft = `deviation.${run.page.jobId}.${step.id}`;
+  let padOpen = $state(false);
+  let reason = $state(kept(draft));
+  let witness = $state<Saying['witness']>();
+  $effect(() => keep(draft, reason));
+
+  const MAIN: Partial<Record<Saying['kind'], string>> = {
+    CLICKED: 'Clicked at the setting',
+    DONE: 'Done',
+    HELD: 'Clicked, nothing moved',
+    SIGNED_OFF: 'Sign off',
+  };
+  const main = $derived(permits.find((p) => p in MAIN));
+  const mainWords = $derived(
+    main === undefined
+      ? ''
+      : main === 'SIGNED_OFF'
+        ? `Sign off as ${here.person?.name ?? ''}`
+        : step.kind === 'FUNCTION_CHECK'
+          ? 'Proved'
+          : pending && main === 'CLICKED'
+            ? 'Redone: clicked at the setting'
+            : MAIN[main],
+  );
+
+  function key(e: KeyboardEvent) {
+    const within =
+      e.target instanceof HTMLElement && e.target.closest('input,button,a,select,summary,textarea');
+    if (within || e.ctrlKey || e.metaKey || e.altKey || stopped || !here.mayWork) return;
+    if (e.key === ' ' && main && main !== 'SIGNED_OFF') {
+      e.preventDefault();
+      void run.say({ kind: main });
+    } else if (e.key.toLowerCase() === 'm' && permits.includes('MOVED')) {
+      void run.say({ kind: 'MOVED' });
+    } else if (/^[0-9.,]$/.test(e.key) && permits.includes('READING')) {
+      padOpen = true;
+    }
+  }
+
+  async function accept() {
+    const taken = await run.say({
+      kind: 'DEVIATION_ACCEPTED',
+      reason,
+      ...(witness ? { witness } : {}),
+    });
+    if (taken) keep(draft, '');
+  }
+</script>
+
+<svelte:window onkeydown={key} />
+{#if run.notCounted}
+  <p class="not-counted" role="alert">Not counted: {run.notCounted}</p>
+{/if}
+{#if pending && pending.torqueNm !== undefined && step.band}
+  <p class="pending" role="alert">
+    {inUnit(pending.torqueNm, reading.unit)}
+    {reading.unit.sign} is {pending.verdict === 'ABOVE' ? 'above' : 'below'} the band of
+    {inUnit(step.band.minNm, reading.unit)}–{inUnit(step.band.maxNm, reading.unit)}. Turn it again,
+    or let it stand with a reason.
+  </p>
+{/if}
+{#if here.mayWork}
+  <div class="row">
+    {#if permits.includes('SECOND_LOOK')}
+      <OtherPerson bind:witness label="Who looked" />
+      <Button
+        class="large"
+        disabled={stopped || !witness}
+        on:click={() => void run.say({ kind: 'SECOND_LOOK', ...(witness ? { witness } : {}) })}
+      >
+        Looked at every joint
+      </Button>
+    {/if}
+    {#if main}
+      <Button class="large" disabled={stopped} on:click={() => void run.say({ kind: main })}>
+        {mainWords}
+        {#if main !== 'SIGNED_OFF'}<kbd>space</kbd>{/if}
+      </Button>
+    {/if}
+    {#if permits.includes('MOVED')}
+      <Button
+        class="large"
+        kind="tertiary"
+        disabled={stopped}
+        on:click={() => void run.say({ kind: 'MOVED' })}>It moved <kbd>M</kbd></Button
+      >
+    {/if}
+    {#if permits.includes('READING')}
+      <Button
+        class="large"
+        kind="tertiary"
+        disabled={stopped}
+        aria-expanded={padOpen}
+        on:click={() => (padOpen = !padOpen)}>Type a reading</Button
+      >
+    {/if}
+  </div>
+  {#if padOpen}
+    <ReadingPad
+      draft="reading.{run.page.jobId}"
+      unitCode={step.scaleUnit ?? reading.unit.code}
+      disabled={stopped}
+      trouble={run.trouble}
+      enter={(typed, unit) => run.say({ kind: 'READING', typed, unit })}
+      close={() => (padOpen = false)}
+    />
+  {/if}
+  {#if deciding}
+    <form
+      class="row"
+      onsubmit={(e) => {
+        e.preventDefault();
+        void accept();
+      }}
+    >
+      <div class="reason">
+        <TextInput labelText="Why it may stand" bind:value={reason} maxlength={1000} size="xl" />
+      </div>
+      <OtherPerson bind:witness label="A lead, with PIN" optional />
+      <Button type="submit" class="large" kind="tertiary" disabled={stopped || !reason.trim()}>
+        Let it stand
+      </Button>
+    </form>
+  {/if}
+{:else}
+  <p class="soft">You may watch; a mechanic makes the entries.</p>
+{/if}
+
+<style>
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.75rem;
+    align-items: end;
+    padding: 0.5rem 0;
+  }
+  .row :global(.large) {
+    min-height: 4rem;
+    min-width: 12rem;
+    font-size: 1.25rem;
+    align-items: center;
+  }
+  .row :global(.bx--btn--primary.large) {
+    min-width: 20rem;
+  }
+  .reason {
+    flex: 1;
+    min-width: min(20rem, 100%);
+  }
+  kbd {
+    margin-left: 1rem;
+    border: 1px solid currentColor;
+    padding: 0 0.5rem;
+    font: inherit;
+    font-size: 0.875rem;
+  }
+  .pending,
+  .not-counted {
+    font-size: 1.25rem;
+    padding: 0.5rem 0.75rem;
+    border-left: 3px solid var(--bad);
+    background: var(--bad-wash);
+  }
+  @media (max-width: 640px) {
+    .row :global(.large),
+    .row :global(.bx--btn--primary.large) {
+      width: 100%;
+      min-width: 0;
+    }
+    kbd {
+      display: none;
+    }
+  }
+</style>

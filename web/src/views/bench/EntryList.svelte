@@ -1,0 +1,129 @@
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import type { Schemas } from '../../api/client';
+  import { here } from '../../api/session.svelte';
+  import { moment, sign } from '../../joint/figures';
+  import EntryWords from '../log/EntryWords.svelte';
+  import type { BenchRun } from './run.svelte';
+
+  let { run }: { run: BenchRun } = $props();
+  type Entry = Schemas['Entry'];
+  const entries = $derived([...run.page.state.entries].reverse());
+  const steps = $derived(new Map(run.page.sheet.steps.map((s) => [s.id, s])));
+  let open = $state('');
+  let typed = $state('');
+  let unit = $state<Schemas['RunStep']['scaleUnit']>();
+
+  const mayCorrect = (e: Entry) =>
+    !run.page.state.signedOff &&
+    here.mayWork &&
+    e.verdict !== undefined &&
+    e.correctedBy === undefined;
+  const hasTorque = (e: Entry) => steps.get(e.event.stepId)?.kind === 'TIGHTEN';
+
+  function begin(e: Entry) {
+    open = open === e.event.id ? '' : e.event.id;
+    typed = '';
+    unit = e.event.unit ?? steps.get(e.event.stepId)?.scaleUnit ?? 'N.m';
+  }
+
+  async function correct(e: Entry, withFigure: boolean) {
+    const taken = await run.say({
+      kind: 'CORRECTION',
+      stepId: e.event.stepId,
+      corrects: e.event.id,
+      ...(e.event.fastener === undefined ? {} : { fastener: e.event.fastener }),
+      ...(withFigure && unit ? { typed, unit } : {}),
+    });
+    if (taken) open = '';
+  }
+</script>
+
+{#if entries.length}
+  <section aria-label="Entries">
+    <h2>Entries, newest first</h2>
+    <ul class="lines">
+      {#each entries as e (e.event.id)}
+        {@const step = steps.get(e.event.stepId)}
+        <li>
+          <div class="line" class:corrected={e.correctedBy}>
+            <span class="soft figure">{moment(e.event.at)}</span>
+            <span>
+              {step ? `${step.group}: ${step.title}` : ''}{e.event.fastener
+                ? `, fastener ${e.event.fastener}`
+                : ''}
+            </span>
+            <EntryWords entry={e} />
+            <span class="soft">{e.event.by.name}</span>
+            {#if mayCorrect(e)}
+              <Button
+                kind="ghost"
+                size="field"
+                aria-expanded={open === e.event.id}
+                on:click={() => begin(e)}>Correct</Button
+              >
+            {/if}
+          </div>
+          {#if open === e.event.id}
+            <div class="correct">
+              {#if hasTorque(e)}
+                <TextInput
+                  labelText="It should read, {sign(here.units, unit)}"
+                  bind:value={typed}
+                  maxlength={60}
+                  inputmode="decimal"
+                  invalid={(run.trouble?.errors.length ?? 0) > 0}
+                  invalidText={run.trouble?.errors[0]?.message ?? ''}
+                />
+                <Button
+                  size="field"
+                  disabled={!typed.trim() || run.busy || run.waiting > 0}
+                  on:click={() => void correct(e, true)}>Correct the figure</Button
+                >
+              {/if}
+              <Button
+                size="field"
+                kind="tertiary"
+                disabled={run.busy || run.waiting > 0}
+                on:click={() => void correct(e, false)}>Strike it and do it again</Button
+              >
+              <p class="soft">Both entries stay in the log.</p>
+            </div>
+          {/if}
+        </li>
+      {/each}
+    </ul>
+  </section>
+{/if}
+
+<style>
+  .line {
+    display: grid;
+    grid-template-columns: 8rem minmax(0, 3fr) minmax(0, 3fr) 5rem 6rem;
+    gap: 0.25rem 1rem;
+    align-items: center;
+    min-height: 2.5rem;
+  }
+  .corrected {
+    color: var(--ink-soft);
+  }
+  .correct {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.75rem;
+    align-items: end;
+    padding: 0.5rem 0 0.75rem 9rem;
+    max-width: 52rem;
+  }
+  .correct > :global(.bx--form-item) {
+    flex: 0 1 14rem;
+  }
+  @media (max-width: 640px) {
+    .line {
+      grid-template-columns: 1fr 1fr;
+    }
+    .correct {
+      padding-left: 0;
+    }
+  }
+</style>

@@ -1,0 +1,45 @@
+<script lang="ts">
+  import { PasswordInput, Select, SelectItem } from 'carbon-components-svelte';
+  import { api, ask, type Schemas } from '../../api/client';
+  import { here } from '../../api/session.svelte';
+  import type { Saying } from './outbox';
+
+  interface Props {
+    witness: Saying['witness'];
+    label: string;
+    optional?: boolean;
+  }
+  let { witness = $bindable(), label, optional = false }: Props = $props();
+  let people = $state.raw<Schemas['Someone'][]>([]);
+  let name = $state('');
+  let pin = $state('');
+
+  async function look() {
+    try {
+      people = (await ask(api.GET('/api/people'))).filter((p) => p.name !== here.person?.name);
+    } catch {
+      people = [];
+    }
+  }
+  $effect(() => void look());
+  $effect(() => {
+    witness = name && pin ? { name, pin } : undefined;
+  });
+</script>
+
+<div class="person">
+  <Select labelText={label} bind:selected={name} size="xl">
+    <SelectItem value="" text={optional ? 'not needed' : 'choose'} />
+    {#each people as p (p.id)}<SelectItem value={p.name} text={p.name} />{/each}
+  </Select>
+  <PasswordInput labelText="PIN" bind:value={pin} autocomplete="off" size="xl" maxlength={72} />
+</div>
+
+<style>
+  .person {
+    display: grid;
+    grid-template-columns: 12rem 10rem;
+    gap: 0.75rem;
+    align-items: end;
+  }
+</style>

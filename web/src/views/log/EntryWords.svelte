@@ -1,0 +1,71 @@
+<script lang="ts">
+  import { CheckmarkOutline, Misuse, WarningAlt } from 'carbon-icons-svelte';
+  import type { Schemas } from '../../api/client';
+  import { here } from '../../api/session.svelte';
+  import { inUnit, plain, sign } from '../../joint/figures';
+  import { reading } from '../../joint/unit.svelte';
+
+  let { entry: e }: { entry: Schemas['Entry'] } = $props();
+  const KIND: Record<Schemas['RunEvent']['kind'], string> = {
+    DONE: 'done',
+    CLICKED: 'clicked at setting',
+    READING: 'read',
+    HELD: 'nothing moved',
+    MOVED: 'moved',
+    DEVIATION_ACCEPTED: 'let stand',
+    CORRECTION: 'corrects an earlier entry',
+    SECOND_LOOK: 'second look',
+    NOTE: 'note',
+    SIGNED_OFF: 'signed off',
+  };
+  const figure = $derived(
+    e.event.value !== undefined
+      ? `${plain(e.event.value)} ${sign(here.units, e.event.unit)}`
+      : e.torqueNm !== undefined
+        ? `${inUnit(e.torqueNm, reading.unit)} ${reading.unit.sign}`
+        : '',
+  );
+  const outside = $derived(e.verdict === 'ABOVE' || e.verdict === 'BELOW');
+</script>
+
+<span class="entry">
+  {#if e.notCounted}
+    <Misuse size={16} /><span>not counted: {e.notCounted}</span>
+  {:else}
+    {#if outside}
+      <WarningAlt size={16} class="bad" />
+    {:else if e.verdict === 'MOVED'}
+      <WarningAlt size={16} class="warn" />
+    {:else if e.verdict}
+      <CheckmarkOutline size={16} class="good" />
+    {:else}<span></span>{/if}
+    <span>
+      {KIND[e.event.kind]}
+      {#if figure}<strong class="figure">{figure}</strong>{/if}
+      {#if outside}<span class="bad">{e.verdict === 'ABOVE' ? 'above' : 'below'} the band</span
+        >{/if}
+      {#if e.event.witness}by {e.event.witness.name}{/if}
+      {#if e.event.reason}“{e.event.reason}”{/if}
+      {#if e.acceptedReason}<span class="soft">let stand: {e.acceptedReason}</span>{/if}
+      {#if e.correctedBy}<span class="soft">corrected by a later entry</span>{/if}
+    </span>
+  {/if}
+</span>
+
+<style>
+  .entry {
+    display: grid;
+    grid-template-columns: 1rem 1fr;
+    gap: 0.5rem;
+    align-items: center;
+  }
+  .entry :global(svg.bad) {
+    fill: var(--bad);
+  }
+  .entry :global(svg.warn) {
+    fill: var(--warn);
+  }
+  .entry :global(svg.good) {
+    fill: var(--good);
+  }
+</style>

@@ -1,0 +1,138 @@
+<script lang="ts">
+  import { api, ask } from '../../api/client';
+  import { here } from '../../api/session.svelte';
+  import { day, moment, thousands } from '../../joint/figures';
+  import { route } from '../../router';
+  import Loaded from '../../shell/Loaded.svelte';
+  import MeterForm from './MeterForm.svelte';
+  import OfferedJobs from './OfferedJobs.svelte';
+  import RecheckList from './RecheckList.svelte';
+
+  const id = $derived(route.params.id ?? '');
+  const load = async () => {
+    const params = { params: { path: { id } } };
+    const [page, jobs, rechecks] = await Promise.all([
+      ask(api.GET('/api/machines/{id}', params)),
+      ask(api.GET('/api/machines/{id}/jobs', params)),
+      ask(api.GET('/api/machines/{id}/rechecks', params)),
+    ]);
+    return { page, jobs, rechecks };
+  };
+  const KIND = { MOTORCYCLE: 'motorcycle', ATV: 'ATV', BICYCLE: 'bicycle' };
+  const place = { PLAN: 'sheet', BENCH: 'bench', RECORD: 'record' };
+</script>
+
+{#key id}
+  <Loaded {load}>
+    {#snippet children({ page, jobs, rechecks }, again)}
+      {@const m = page.machine}
+      {@const unit = m.meter === 'KM' ? 'km' : 'h'}
+      <header>
+        <div>
+          <p class="soft"><a href="/machines">Machines</a> · {KIND[m.kind]}</p>
+          <h1>{m.name}</h1>
+          <p>{m.model} {m.modelYear}, {m.variant}</p>
+          <p class="soft">Frame {m.frameNumber} · {m.note}</p>
+        </div>
+        <p class="meter">
+          <span class="figure">
+            {m.meterFigure === undefined ? '–' : thousands(m.meterFigure)}
+          </span>
+          <span class="soft">{unit}</span>
+        </p>
+      </header>
+      <div class="columns">
+        <section>
+          <h2>Jobs</h2>
+          {#if here.mayWork}<OfferedJobs machine={m} />{/if}
+          <ul class="lines">
+            {#each jobs as job (job.id)}
+              <li class="job">
+                <a
+                  href={job.standing.station === 'RECORD'
+                    ? `/log/${job.id}`
+                    : `/jobs/${job.id}/${place[job.standing.station]}`}>{job.title}</a
+                >
+                <span class="soft">job {job.number}, {moment(job.createdAt)}, {job.createdBy}</span>
+                <span>{job.standing.words}</span>
+              </li>
+            {:else}
+              <li class="soft">No job was done here yet.</li>
+            {/each}
+          </ul>
+          <h2 id="rechecks">Re-checks</h2>
+          <RecheckList
+            {rechecks}
+            settled={(one) =>
+              again({ page, jobs, rechecks: rechecks.map((r) => (r.id === one.id ? one : r)) })}
+          />
+        </section>
+        <section>
+          <h2>{m.meter === 'KM' ? 'Odometer' : 'Hour meter'}</h2>
+          {#if here.mayWork}
+            <MeterForm
+              machine={m}
+              {unit}
+              taken={async (taken) => {
+                const fresh = await load();
+                again({ ...fresh, page: taken });
+              }}
+              reload={async () => again(await load())}
+            />
+          {/if}
+          <table class="ledger">
+            <tbody>
+              {#each page.readings.slice(0, 8) as r (r.id)}
+                <tr>
+                  <td class="num">{thousands(r.figure)} {unit}</td>
+                  <td>{moment(r.readAt)}</td>
+                  <td class="soft">{r.readBy}</td>
+                </tr>
+              {/each}
+            </tbody>
+          </table>
+          <h2>Fitted</h2>
+          <ul class="lines">
+            {#each page.fitted as part (part.id)}
+              <li>
+                {#if part.jobId}<a href="/log/{part.jobId}">{part.name}</a>{:else}{part.name}{/if}
+                <span class="soft">{day(part.fittedOn)}</span>
+              </li>
+            {:else}
+              <li class="soft">Nothing was fitted through a job yet.</li>
+            {/each}
+          </ul>
+        </section>
+      </div>
+    {/snippet}
+  </Loaded>
+{/key}
+
+<style>
+  header {
+    display: flex;
+    justify-content: space-between;
+    align-items: end;
+    gap: 1rem;
+  }
+  .meter .figure {
+    font-size: 2rem;
+  }
+  .columns {
+    display: grid;
+    grid-template-columns: minmax(0, 5fr) minmax(0, 2fr);
+    gap: 0 2.5rem;
+  }
+  .job {
+    display: grid;
+    grid-template-columns: 2fr 2fr 2fr;
+    gap: 0 1rem;
+    align-items: center;
+  }
+  @media (max-width: 900px) {
+    .columns,
+    .job {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

@@ -1,0 +1,127 @@
+<script lang="ts">
+  import { Button, RadioButton, RadioButtonGroup, TextInput } from 'carbon-components-svelte';
+  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { keep, kept } from '../../api/drafts';
+  import { here } from '../../api/session.svelte';
+  import { sign } from '../../joint/figures';
+  import TroubleNote from '../../shell/TroubleNote.svelte';
+
+  interface Props {
+    joint: Schemas['SheetJoint'];
+    jobId: string;
+    version: number;
+    decided: (sheet: Schemas['JobSheet']) => void;
+    reload: () => void;
+  }
+  let { joint, jobId, version, decided, reload }: Props = $props();
+
+  interface Option {
+    key: string;
+    valueIndex: number;
+    readAs?: Schemas['UnitSlip']['statedUnit'];
+    words: string;
+  }
+  const options = $derived<Option[]>(
+    joint.values.flatMap((v) => [
+      { key: String(v.index), valueIndex: v.index, words: `${v.stated} (${v.source})` },
+      ...(joint.unitSlips.find((s) => s.index === v.index)?.likelyUnits ?? []).map((unit) => ({
+        key: `${v.index} ${unit}`,
+        valueIndex: v.index,
+        readAs: unit,
+        words: `${v.stated.replace(/\s\S+$/, '')} read as ${sign(here.units, unit)} (${v.source})`,
+      })),
+    ]),
+  );
+  const draft = $derived(`decide.${jobId}.${joint.id}`);
+  // svelte-ignore state_referenced_locally
+  let reason = $state(kept(`decide.${jobId}.${joint.id}`));
+  let chosen = $state('');
+  let busy = $state(false);
+  let trouble = $state<Trouble | null>(null);
+  let id = crypto.randomUUID();
+  $effect(() => keep(draft, reason));
+  const reasonMessage = $derived(trouble?.errors.find((e) => e.field === 'reason')?.message ?? '');
+
+  async function send(e: SubmitEvent) {
+    e.preventDefault();
+    const option = options.find((o) => o.key === chosen);
+    if (!option) return;
+    busy = true;
+    trouble = null;
+    try {
+      const sheet = await ask(
+        api.POST('/api/jobs/{id}/decisions', {
+          params: { path: { id: jobId } },
+          body: {
+            id,
+            jointId: joint.id,
+            valueIndex: option.valueIndex,
+            ...(option.readAs ? { readAs: option.readAs } : {}),
+            reason,
+            version,
+          },
+        }),
+      );
+      id = crypto.randomUUID();
+      reason = '';
+      chosen = '';
+      keep(draft, '');
+      decided(sheet);
+    } catch (caught) {
+      trouble = asTrouble(caught);
+    }
+    busy = false;
+  }
+</script>
+
+<details open={!joint.ready}>
+  <summary>{joint.decision ? 'Decide anew' : 'Decide which value holds'}</summary>
+  <form onsubmit={send}>
+    <RadioButtonGroup
+      legendText="Which value holds for {joint.title}"
+      orientation="vertical"
+      bind:selected={chosen}
+    >
+      {#each options as option (option.key)}
+        <RadioButton labelText={option.words} value={option.key} />
+      {/each}
+    </RadioButtonGroup>
+    <TextInput
+      labelText="Why"
+      bind:value={reason}
+      maxlength={1000}
+      invalid={reasonMessage !== ''}
+      invalidText={reasonMessage}
+    />
+    <Button type="submit" size="field" disabled={busy || !chosen || !reason.trim()}>
+      {busy ? 'Writing …' : 'This value holds'}
+    </Button>
+    {#if trouble && !reasonMessage}
+      <TroubleNote
+        {trouble}
+        retry={trouble.status === 409 ? reload : undefined}
+        label="Show what is new"
+      />
+    {/if}
+  </form>
+</details>
+
+<style>
+  summary {
+    cursor: pointer;
+    color: var(--copper);
+    padding: 0.25rem 0;
+    width: fit-content;
+  }
+  form {
+    display: grid;
+    gap: 0.75rem;
+    max-width: 36rem;
+    padding: 0.25rem 0 0.75rem;
+    justify-items: start;
+  }
+  form > :global(.bx--text-input-wrapper),
+  form > :global(.bx--form-item) {
+    width: 100%;
+  }
+</style>

@@ -1,0 +1,208 @@
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { CheckmarkOutline, WarningAlt } from 'carbon-icons-svelte';
+  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { here } from '../../api/session.svelte';
+  import { navigate, route } from '../../router';
+  import JobHeader from '../../shell/JobHeader.svelte';
+  import Loaded from '../../shell/Loaded.svelte';
+  import TroubleNote from '../../shell/TroubleNote.svelte';
+  import SheetJoint from './SheetJoint.svelte';
+
+  type JobSheet = Schemas['JobSheet'];
+  type Page = { sheet: JobSheet; standing: Schemas['Standing'] };
+  const id = $derived(route.params.id ?? '');
+  let trouble = $state<Trouble | null>(null);
+  let busy = $state(false);
+
+  const load = async (): Promise<Page> => {
+    const params = { params: { path: { id } } };
+    const [sheet, standing] = await Promise.all([
+      ask(api.GET('/api/jobs/{id}/sheet', params)),
+      ask(api.GET('/api/jobs/{id}/standing', params)),
+    ]);
+    return { sheet, standing };
+  };
+
+  async function start(sheet: JobSheet) {
+    busy = true;
+    trouble = null;
+    try {
+      await ask(
+        api.POST('/api/jobs/{id}/run', {
+          params: { path: { id } },
+          body: { version: sheet.version },
+        }),
+      );
+      await navigate('/jobs/:id/bench', { params: { id } });
+    } catch (e) {
+      trouble = asTrouble(e);
+    }
+    busy = false;
+  }
+</script>
+
+<svelte:head><title>Job sheet · Unimetric</title></svelte:head>
+{#key id}
+  <Loaded {load}>
+    {#snippet children({ sheet, standing }, again)}
+      {@const started = standing.station !== 'PLAN'}
+      <JobHeader
+        number={sheet.number}
+        title={sheet.title}
+        machine={sheet.machine}
+        jobId={id}
+        at={sheet.ready ? 'plan' : 'values'}
+        {started}
+        signed={standing.station === 'RECORD'}
+      />
+      <section class="readiness" class:ready={sheet.ready} aria-label="Readiness">
+        {#if started}
+          <p class="verdict"><CheckmarkOutline size={20} /> <strong>Started</strong></p>
+          <p class="soft">
+            {standing.words}. The bench keeps to the sheet as it was at the start.
+          </p>
+          <a class="go" href={standing.station === 'RECORD' ? `/log/${id}` : `/jobs/${id}/bench`}
+            >{standing.station === 'RECORD' ? 'To the record' : 'To the bench'}</a
+          >
+        {:else if sheet.ready}
+          <p class="verdict good"><CheckmarkOutline size={20} /> <strong>Ready</strong></p>
+          <p class="soft">Every joint has one value, a product, a tool and an order.</p>
+          {#if here.mayWork}
+            <Button disabled={busy} on:click={() => void start(sheet)}>
+              {busy ? 'Starting …' : 'Start at the bench'}
+            </Button>
+          {/if}
+        {:else}
+          <p class="verdict warn"><WarningAlt size={20} /> <strong>Not ready</strong></p>
+          <ul>
+            {#each sheet.blockers as b (b.message)}
+              {@const joint = sheet.joints.find((j) => j.id === b.jointId)}
+              <li>
+                {#if joint}<a href="#joint-{joint.id}">{joint.title}</a>:
+                {/if}{b.message}
+              </li>
+            {/each}
+          </ul>
+        {/if}
+        {#if trouble}
+          <TroubleNote
+            {trouble}
+            retry={trouble.status === 409 ? async () => again(await load()) : undefined}
+            label="Show what is new"
+          />
+        {/if}
+      </section>
+      <p>{sheet.summary}</p>
+
+      <h2 id="values">Joints in working order</h2>
+      <ol class="joints">
+        {#each sheet.joints as joint, i (joint.id)}
+          <SheetJoint
+            {joint}
+            place={i + 1}
+            jobId={id}
+            version={sheet.version}
+            {started}
+            decided={(fresh) => again({ sheet: fresh, standing })}
+            reload={async () => again(await load())}
+          />
+        {/each}
+      </ol>
+
+      <div class="columns" id="plan">
+        <section>
+          <h2>Before the first bolt turns</h2>
+          <ol class="lines">
+            {#each sheet.steps as step (step.id)}
+              <li>
+                <strong>{step.title}.</strong>
+                {step.text}
+                {#each step.traps as trap (trap)}<span class="trap">{trap}</span>{/each}
+              </li>
+            {/each}
+          </ol>
+        </section>
+        <section>
+          <h2>Before it is ridden</h2>
+          <ol class="lines">
+            {#each sheet.checks as check (check.id)}
+              <li><strong>{check.title}.</strong> {check.text}</li>
+            {/each}
+          </ol>
+          {#if sheet.oneTimeParts.length}
+            <h2>Parts used once</h2>
+            <ul class="lines">
+              {#each sheet.oneTimeParts as part (part.name)}
+                <li><span class="figure">{part.count} ×</span> {part.name}</li>
+              {/each}
+            </ul>
+          {/if}
+          <h2>Cautions</h2>
+          <ul class="lines">
+            {#each sheet.cautions as caution (caution)}<li>{caution}</li>{/each}
+          </ul>
+        </section>
+      </div>
+    {/snippet}
+  </Loaded>
+{/key}
+
+<style>
+  .readiness {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.25rem 1.5rem;
+    align-items: center;
+    min-height: 3.5rem;
+    padding: 0.5rem 0 0.5rem 0.75rem;
+    border-left: 3px solid var(--warn);
+    margin-bottom: 0.5rem;
+  }
+  .readiness.ready {
+    border-left-color: var(--good);
+  }
+  .readiness > :global(.bx--btn),
+  .go {
+    margin-left: auto;
+  }
+  .go {
+    display: inline-flex;
+    align-items: center;
+    min-height: 2.5rem;
+  }
+  .verdict {
+    display: flex;
+    gap: 0.5rem;
+    align-items: center;
+    font-size: 1rem;
+  }
+  .readiness ul {
+    flex: 1;
+    list-style: none;
+    min-width: min(20rem, 100%);
+  }
+  .joints {
+    list-style: none;
+  }
+  .columns {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 0 2.5rem;
+  }
+  .trap {
+    display: block;
+    padding-left: 0.75rem;
+    border-left: 2px solid var(--copper);
+    margin-top: 0.25rem;
+  }
+  @media (max-width: 640px) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .readiness > :global(.bx--btn),
+    .go {
+      margin-left: 0;
+    }
+  }
+</style>

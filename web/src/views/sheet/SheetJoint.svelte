@@ -1,0 +1,218 @@
+<script lang="ts">
+  import { WarningAlt } from 'carbon-icons-svelte';
+  import type { Schemas } from '../../api/client';
+  import { here } from '../../api/session.svelte';
+  import { inUnit, onScale, sign } from '../../joint/figures';
+  import JointDrawing from '../../joint/JointDrawing.svelte';
+  import TorqueRail from '../../joint/TorqueRail.svelte';
+  import { reading } from '../../joint/unit.svelte';
+  import Why from '../../joint/Why.svelte';
+  import Decide from './Decide.svelte';
+  import OtherTools from './OtherTools.svelte';
+  import StatedValues from './StatedValues.svelte';
+
+  interface Props {
+    joint: Schemas['SheetJoint'];
+    place: number;
+    jobId: string;
+    version: number;
+    started: boolean;
+    decided: (sheet: Schemas['JobSheet']) => void;
+    reload: () => void;
+  }
+  let { joint, place, jobId, version, started, decided, reload }: Props = $props();
+  const PASS = {
+    HAND: 'by hand',
+    SNUG: 'snug',
+    CROSS: '',
+    ALTERNATE: 'in turn',
+    CIRCULAR_CHECK: 'check round',
+  };
+  const pattern = $derived(
+    joint.passes.find((p) => p.kind !== 'HAND' && p.kind !== 'CIRCULAR_CHECK')?.order ?? [],
+  );
+  const passes = $derived(
+    joint.passes
+      .map((p) =>
+        p.kind === 'HAND' || p.kind === 'CIRCULAR_CHECK'
+          ? PASS[p.kind]
+          : `${Math.round(p.percent)} % ${PASS[p.kind]}`.trim(),
+      )
+      .join(' → '),
+  );
+  const why = $derived([
+    ...joint.reasons,
+    ...joint.orderReasons,
+    ...joint.passReasons,
+    ...joint.notes,
+  ]);
+</script>
+
+<li id="joint-{joint.id}" class:blocked={!joint.ready}>
+  <div class="what">
+    <span class="place figure">{place}</span>
+    <div class="drawing">
+      <JointDrawing
+        layout={joint.layout}
+        positions={joint.positions}
+        order={pattern}
+        title={joint.title}
+        leftHand={joint.leftHand}
+      />
+    </div>
+    <div>
+      <h3>{joint.title}</h3>
+      <p class="figure">
+        {joint.count} × {joint.thread}
+        {joint.propertyClass ?? ''}
+      </p>
+      {#if joint.critical}<p class="soft">Critical joint</p>{/if}
+      {#if joint.leftHand}<p class="warn">Left-hand thread</p>{/if}
+    </div>
+  </div>
+
+  <StatedValues {joint} />
+
+  <div>
+    <span class="label">Target</span>
+    {#if joint.band && joint.aimNm !== undefined}
+      <p class="aim figure">
+        {inUnit(joint.aimNm, reading.unit)} <span class="unit">{reading.unit.sign}</span>
+      </p>
+      <p class="soft figure">
+        {inUnit(joint.band.minNm, reading.unit)}–{inUnit(joint.band.maxNm, reading.unit)}
+      </p>
+      <TorqueRail
+        band={joint.band}
+        aimNm={joint.aimNm}
+        ceilingNm={joint.ceiling?.torqueNm}
+        capNm={joint.capNm}
+        tool={joint.tool}
+        unit={reading.unit}
+      />
+    {:else}
+      <p>No figure: by the words of the sheet.</p>
+    {/if}
+  </div>
+
+  <div>
+    <span class="label">On the thread</span>
+    <p>{joint.compoundWords}</p>
+    <Why
+      label="Why"
+      reasons={[
+        ...joint.compound.reasons,
+        ...joint.compound.preparation,
+        joint.compound.where,
+        ...joint.compound.never,
+      ].filter(Boolean)}
+    />
+  </div>
+
+  <div>
+    <span class="label">Tool and setting</span>
+    {#if joint.tool}
+      <p class="setting figure">
+        {joint.tool.scale === undefined ? '–' : onScale(joint.tool.scale, joint.tool.graduation)}
+        <span class="unit">{sign(here.units, joint.tool.unit)}</span>
+      </p>
+      <p class="soft">{joint.tool.name}</p>
+      <Why label="Why" reasons={joint.tool.reasons} derivation={joint.tool.derivation} />
+    {:else if joint.band}
+      <p class="warn"><WarningAlt size={16} /> No tool of the crib</p>
+    {:else}
+      <p class="soft">None needed</p>
+    {/if}
+  </div>
+
+  <div class="under">
+    <p class="soft passes">{passes}</p>
+    {#if joint.decision}
+      <p>
+        Decided by <strong>{joint.decision.by}</strong>: {joint.values[joint.decision.valueIndex]
+          ?.stated}{joint.decision.readAs
+          ? ` read as ${sign(here.units, joint.decision.readAs)}`
+          : ''}. {joint.decision.reason}
+      </p>
+    {/if}
+    {#if !joint.ready || joint.decision}
+      {#if !started && here.isLead}
+        <Decide {joint} {jobId} {version} {decided} {reload} />
+      {:else if !joint.ready}
+        <p class="warn">A lead decides which value holds, with a reason.</p>
+      {/if}
+    {/if}
+    <Why
+      label="Why this target, this order, these passes"
+      reasons={why}
+      derivation={joint.derivation}
+    />
+    {#if joint.otherTools.length}<OtherTools tools={joint.otherTools} />{/if}
+  </div>
+</li>
+
+<style>
+  li {
+    display: grid;
+    grid-template-columns: 15rem minmax(11rem, 1.4fr) minmax(10rem, 1.2fr) minmax(7rem, 1fr) minmax(
+        8rem,
+        1fr
+      );
+    gap: 0.25rem 1.25rem;
+    padding: 0.75rem 0 0.5rem 0.75rem;
+    border-bottom: 1px solid var(--hairline-soft);
+    border-left: 3px solid transparent;
+    scroll-margin-top: 1rem;
+  }
+  li.blocked {
+    border-left-color: var(--warn);
+  }
+  .what {
+    display: grid;
+    grid-template-columns: 1.25rem 4.75rem 1fr;
+    gap: 0.5rem;
+  }
+  .place {
+    font-size: 1.25rem;
+    color: var(--ink-soft);
+  }
+  .drawing {
+    height: 4.75rem;
+  }
+  .label {
+    display: block;
+    font-size: 0.75rem;
+    color: var(--ink-soft);
+  }
+  .aim,
+  .setting {
+    font-size: 1.5rem;
+    line-height: 1.2;
+  }
+  .unit {
+    font-size: 0.875rem;
+    color: var(--ink-soft);
+  }
+  .under {
+    grid-column: 2 / -1;
+  }
+  .passes {
+    font-variant-numeric: tabular-nums;
+  }
+  @media (max-width: 1100px) {
+    li {
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    }
+    .under {
+      grid-column: 1 / -1;
+    }
+  }
+  @media (max-width: 640px) {
+    .what {
+      grid-column: 1 / -1;
+    }
+    li > :global(.stated) {
+      grid-column: 1 / -1;
+    }
+  }
+</style>
