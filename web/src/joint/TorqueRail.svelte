@@ -31,7 +31,7 @@
 
   const id = $props.id();
   const width = $derived(size === 'row' ? 240 : 640);
-  const pad = 8;
+  const pad = $derived(size === 'row' ? 8 : 18);
   const height = $derived(size === 'row' ? 34 : 92);
   const line = $derived(size === 'row' ? 18 : 50);
   const scale = $derived(railScale(width - 2 * pad, zoom && band ? band : undefined));

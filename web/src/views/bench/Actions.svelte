@@ -6,15 +6,15 @@
   import { inUnit } from '../../joint/figures';
   import { reading } from '../../joint/unit.svelte';
   import OtherPerson from './OtherPerson.svelte';
-  import ReadingPad from './ReadingPad.svelte';
   import type { BenchRun } from './run.svelte';
   import type { Saying } from './outbox';
 
   interface Props {
     run: BenchRun;
     step: Schemas['RunStep'];
+    padOpen: boolean;
   }
-  let { run, step }: Props = $props();
+  let { run, step, padOpen = $bindable() }: Props = $props();
   const runState = $derived(run.page.state);
   const permits = $derived(runState.permits);
   const pending = $derived(runState.pending);
@@ -22,7 +22,6 @@
   const deciding = $derived(permits.includes('DEVIATION_ACCEPTED'));
   // svelte-ignore state_referenced_locally
   const draft = `deviation.${run.page.jobId}.${step.id}`;
-  let padOpen = $state(false);
   let reason = $state(kept(draft));
   let witness = $state<Saying['witness']>();
   $effect(() => keep(draft, reason));
@@ -118,16 +117,6 @@
       >
     {/if}
   </div>
-  {#if padOpen}
-    <ReadingPad
-      draft="reading.{run.page.jobId}"
-      unitCode={step.scaleUnit ?? reading.unit.code}
-      disabled={stopped}
-      trouble={run.trouble}
-      enter={(typed, unit) => run.say({ kind: 'READING', typed, unit })}
-      close={() => (padOpen = false)}
-    />
-  {/if}
   {#if deciding}
     <form
       class="row"

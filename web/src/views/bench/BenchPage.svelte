@@ -2,9 +2,11 @@
   import { onDestroy } from 'svelte';
   import type { Schemas } from '../../api/client';
   import JointDrawing from '../../joint/JointDrawing.svelte';
+  import { reading } from '../../joint/unit.svelte';
   import JobHeader from '../../shell/JobHeader.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import Actions from './Actions.svelte';
+  import ReadingPad from './ReadingPad.svelte';
   import EntryList from './EntryList.svelte';
   import StepInHand from './StepInHand.svelte';
   import StepRuler from './StepRuler.svelte';
@@ -15,7 +17,8 @@
   const run = new BenchRun(page);
   onDestroy(() => run.leave());
 
-  const state = $derived(run.page.state);
+  let padOpen = $state(false);
+  const runState = $derived(run.page.state);
   const order = $derived(run.step?.order ?? []);
 </script>
 
@@ -24,11 +27,11 @@
   title={run.page.title}
   machine={run.page.machine}
   jobId={run.page.jobId}
-  at={state.signedOff ? 'record' : 'bench'}
+  at={runState.signedOff ? 'record' : 'bench'}
   started
-  signed={state.signedOff}
+  signed={runState.signedOff}
 />
-<StepRuler steps={run.page.sheet.steps} done={state.doneSteps} current={state.currentStep} />
+<StepRuler steps={run.page.sheet.steps} done={runState.doneSteps} current={runState.currentStep} />
 {#if run.waiting && run.trouble}
   <TroubleNote
     trouble={{
@@ -41,7 +44,7 @@
 {:else if run.trouble}
   <TroubleNote trouble={run.trouble} />
 {/if}
-{#if state.signedOff}
+{#if runState.signedOff}
   <section class="end">
     <p class="big">Signed off</p>
     <p>
@@ -52,15 +55,24 @@
 {:else if run.step}
   <section class="bench" aria-label="Step in hand">
     <div class="left">
-      {#if run.joint}
+      {#if padOpen && run.step.kind === 'TIGHTEN'}
+        <ReadingPad
+          draft="reading.{run.page.jobId}"
+          unitCode={run.step.scaleUnit ?? reading.unit.code}
+          disabled={run.busy || run.waiting > 0}
+          trouble={run.trouble}
+          enter={(typed, unit) => run.say({ kind: 'READING', typed, unit })}
+          close={() => (padOpen = false)}
+        />
+      {:else if run.joint}
         <div class="drawing">
           <JointDrawing
             layout={run.joint.layout}
             positions={run.joint.positions}
             {order}
-            current={state.nextFastener}
-            done={state.doneFasteners}
-            percents={state.percentByFastener}
+            current={runState.nextFastener}
+            done={runState.doneFasteners}
+            percents={runState.percentByFastener}
             title={run.joint.title}
             leftHand={run.joint.leftHand}
           />
@@ -81,8 +93,8 @@
       <StepInHand {run} step={run.step} joint={run.joint} />
     </div>
     <div class="actions">
-      {#key `${run.step.id} ${state.nextFastener} ${state.round} ${state.pending?.event.id}`}
-        <Actions {run} step={run.step} />
+      {#key `${run.step.id} ${runState.nextFastener} ${runState.round} ${runState.pending?.event.id}`}
+        <Actions {run} step={run.step} bind:padOpen />
       {/key}
     </div>
   </section>

@@ -57,8 +57,6 @@
     <select bind:value={unit} aria-label="Unit of the reading">
       {#each here.units as u (u.code)}<option value={u.code}>{u.sign}</option>{/each}
     </select>
-    <button type="submit" class="enter" disabled={disabled || !typed.trim()}>Enter</button>
-    <button type="button" onclick={close}>Close</button>
   </div>
   <p id="reading-message" class="bad" role="status">{message}</p>
   <div class="keys">
@@ -68,11 +66,15 @@
       >
     {/each}
   </div>
+  <div class="line">
+    <button type="submit" class="enter" disabled={disabled || !typed.trim()}>Enter</button>
+    <button type="button" onclick={close}>Close</button>
+  </div>
 </form>
 
 <style>
   form {
-    max-width: 40rem;
+    max-width: 24rem;
   }
   .line {
     display: flex;
@@ -91,7 +93,7 @@
     font-variant-numeric: tabular-nums;
   }
   input {
-    width: 10rem;
+    width: 6rem;
     flex: 1;
     padding: 0 0.75rem;
   }
@@ -103,6 +105,7 @@
     cursor: pointer;
   }
   .enter {
+    flex: 1;
     background: var(--copper-fill);
     color: var(--on-copper);
     border-color: var(--copper-fill);
@@ -114,13 +117,8 @@
   }
   .keys {
     display: grid;
-    grid-template-columns: repeat(6, 1fr);
+    grid-template-columns: repeat(3, 1fr);
     gap: 0.375rem;
-    margin-top: 0.375rem;
-  }
-  @media (max-width: 640px) {
-    .keys {
-      grid-template-columns: repeat(3, 1fr);
-    }
+    margin: 0.375rem 0;
   }
 </style>

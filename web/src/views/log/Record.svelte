@@ -86,11 +86,14 @@
               unit={reading.unit}
             />
             <div>
-              <span class="figure">
-                {last
-                  .map((e) => `${e.event.fastener}: ${inUnit(e.torqueNm ?? 0, reading.unit)}`)
-                  .join('  ')}
-              </span>
+              <ul class="finals figure">
+                {#each last as e (e.event.id)}
+                  <li class:bad={isOutside(e)}>
+                    <span class="soft">{e.event.fastener}</span>
+                    {inUnit(e.torqueNm ?? 0, reading.unit)}
+                  </li>
+                {/each}
+              </ul>
               <span class="soft block">{tools(built, joint.id)}</span>
             </div>
           </li>
@@ -129,6 +132,15 @@
     grid-template-columns: 2fr 2fr 15rem 2fr;
     gap: 0.25rem 1.5rem;
     align-items: center;
+  }
+  .finals {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.875rem;
+    list-style: none;
+  }
+  .finals .soft {
+    font-size: 0.75rem;
   }
   .block {
     display: block;

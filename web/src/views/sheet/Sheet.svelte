@@ -79,8 +79,8 @@
             {#each sheet.blockers as b (b.message)}
               {@const joint = sheet.joints.find((j) => j.id === b.jointId)}
               <li>
-                {#if joint}<a href="#joint-{joint.id}">{joint.title}</a>:
-                {/if}{b.message}
+                <!-- prettier-ignore -->
+                {#if joint}<a href="#joint-{joint.id}">{joint.title}</a>:&#32;{/if}{b.message}
               </li>
             {/each}
           </ul>

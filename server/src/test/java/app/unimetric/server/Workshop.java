@@ -14,6 +14,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real application on a real PostgreSQL of its own, for tests. */
 public final class Workshop implements AutoCloseable {
+  private static final String COMPUTE_RATE = "unimetric.compute.requests-per-minute";
   private final Path database;
   private final ConfigurableApplicationContext context;
 
@@ -40,7 +41,9 @@ public final class Workshop implements AutoCloseable {
     List<String> args = new ArrayList<>();
     args.add("--server.port=0");
     args.add("--unimetric.zone=Europe/Oslo");
-    args.add("--unimetric.compute.requests-per-minute=10000000");
+    if (!properties.containsKey(COMPUTE_RATE)) {
+      args.add("--" + COMPUTE_RATE + "=10000000");
+    }
     args.add(
         "--spring.datasource.url=jdbc:postgresql://127.0.0.1:"
             + Files.readString(database.resolve("port")).strip()

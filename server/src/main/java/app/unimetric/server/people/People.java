@@ -101,6 +101,11 @@ public class People implements UserDetailsService {
     }
   }
 
+  /** A success ends the count: only wrong tries slow a name down. */
+  void forgetTries(String name) {
+    tries.invalidate(name.toLowerCase(Locale.ROOT));
+  }
+
   /** The person who gives name and PIN on someone else's tablet. */
   public Signature witness(String name, String pin) {
     if (name.length() > LONGEST_NAME || pin.length() > LONGEST_PASSWORD) {
@@ -115,6 +120,7 @@ public class People implements UserDetailsService {
         || !encoder.matches(pin, hash)) {
       throw Refusal.forbidden("Name and PIN do not match.");
     }
+    forgetTries(name);
     return new Signature(person.id(), person.name(), person.role() == Role.LEAD);
   }
 }

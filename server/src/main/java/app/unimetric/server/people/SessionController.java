@@ -21,6 +21,7 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -88,12 +89,21 @@ class SessionController {
     } catch (BadCredentialsException e) {
       throw Refusal.unauthenticated("Name and password do not match.");
     }
+    people.forgetTries(request.name());
     onSignIn.onAuthentication(proof, http, response);
+    sendNewToken(http);
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     context.setAuthentication(proof);
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, http, response);
     return answer(proof.getPrincipal() instanceof SignedIn person ? person : null);
+  }
+
+  /** Signing in made the old token void; reading the new one puts it into the answer's cookie. */
+  private static void sendNewToken(HttpServletRequest http) {
+    if (http.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token) {
+      token.getToken();
+    }
   }
 
   @DeleteMapping("/api/session")

@@ -6,6 +6,7 @@ import java.sql.SQLTransientConnectionException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 
 /** Tells whether a failure means that PostgreSQL cannot be reached. */
 final class DatabaseAway {
@@ -16,6 +17,7 @@ final class DatabaseAway {
     for (Throwable t = failure; t != null && depth < 30; t = t.getCause(), depth++) {
       if (t instanceof CannotGetJdbcConnectionException
           || t instanceof CannotCreateTransactionException
+          || t instanceof TransactionSystemException
           || t instanceof DataAccessResourceFailureException
           || t instanceof SQLTransientConnectionException
           || t instanceof ConnectException

@@ -11,6 +11,7 @@ import app.unimetric.server.recheck.Recheck;
 import app.unimetric.server.recheck.Rechecks;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -60,7 +61,10 @@ class TodayController {
     LocalDate day = LocalDate.now(clock);
     List<Recheck> open = rechecks.open(day);
     List<Recheck> due =
-        open.stream().filter(r -> r.standing() != RecheckDue.Standing.WAITING).toList();
+        open.stream()
+            .filter(r -> r.standing() != RecheckDue.Standing.WAITING)
+            .sorted(Comparator.comparing(Recheck::standing).reversed())
+            .toList();
     return new Today(
         day,
         jobs.open().stream().map(j -> onLift(j, day)).toList(),
