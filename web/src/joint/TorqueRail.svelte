@@ -32,8 +32,8 @@
   const id = $props.id();
   const width = $derived(size === 'row' ? 240 : 640);
   const pad = $derived(size === 'row' ? 8 : 18);
-  const height = $derived(size === 'row' ? 34 : 92);
-  const line = $derived(size === 'row' ? 18 : 50);
+  const height = $derived(size === 'row' ? 34 : 78);
+  const line = $derived(size === 'row' ? 18 : 42);
   const scale = $derived(railScale(width - 2 * pad, zoom && band ? band : undefined));
   const x = $derived((nm: number) => pad + scale.x(nm));
   const words = $derived(

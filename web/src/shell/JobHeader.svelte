@@ -69,6 +69,7 @@
     color: var(--ink-soft);
   }
   li > * {
+    white-space: nowrap;
     display: flex;
     align-items: center;
     min-height: 2.5rem;

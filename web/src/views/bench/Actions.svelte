@@ -148,7 +148,7 @@
   }
   .row :global(.large) {
     min-height: 4rem;
-    min-width: 12rem;
+    min-width: 9rem;
     font-size: 1.25rem;
     align-items: center;
   }
@@ -157,7 +157,7 @@
   }
   .reason {
     flex: 1;
-    min-width: min(20rem, 100%);
+    min-width: min(14rem, 100%);
   }
   kbd {
     margin-left: 1rem;

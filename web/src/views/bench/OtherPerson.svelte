@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { PasswordInput, Select, SelectItem } from 'carbon-components-svelte';
+  import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { api, ask, type Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
   import type { Saying } from './outbox';
@@ -32,7 +32,14 @@
     <SelectItem value="" text={optional ? 'not needed' : 'choose'} />
     {#each people as p (p.id)}<SelectItem value={p.name} text={p.name} />{/each}
   </Select>
-  <PasswordInput labelText="PIN" bind:value={pin} autocomplete="off" size="xl" maxlength={72} />
+  <TextInput
+    type="password"
+    labelText="PIN"
+    bind:value={pin}
+    autocomplete="off"
+    size="xl"
+    maxlength={72}
+  />
 </div>
 
 <style>

@@ -1,3 +1,4 @@
+/** What is turned and what it presses on: materials, classes, heads. */
 @NullMarked
 package app.unimetric.core.fastener;
 

@@ -1,3 +1,4 @@
+/** Torque, friction and clamp load of one bolted joint. */
 @NullMarked
 package app.unimetric.core.joint;
 

@@ -1,3 +1,4 @@
+/** Torques, their units and bands. */
 @NullMarked
 package app.unimetric.core.quantity;
 

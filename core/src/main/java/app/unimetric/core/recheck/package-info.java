@@ -1,3 +1,4 @@
+/** When to look again. */
 @NullMarked
 package app.unimetric.core.recheck;
 

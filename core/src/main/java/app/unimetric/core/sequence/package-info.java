@@ -1,3 +1,4 @@
+/** Order and passes over fasteners, and order between groups. */
 @NullMarked
 package app.unimetric.core.sequence;
 

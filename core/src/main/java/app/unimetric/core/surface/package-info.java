@@ -1,3 +1,4 @@
+/** What goes on threads and faces, and what never does. */
 @NullMarked
 package app.unimetric.core.surface;
 

@@ -1,3 +1,4 @@
+/** Threads: geometry, hand, stress area. */
 @NullMarked
 package app.unimetric.core.thread;
 

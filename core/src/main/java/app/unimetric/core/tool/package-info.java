@@ -1,3 +1,4 @@
+/** Torque tools and what to set on them. */
 @NullMarked
 package app.unimetric.core.tool;
 

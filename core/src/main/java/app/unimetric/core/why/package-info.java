@@ -1,3 +1,4 @@
+/** How a number came about. */
 @NullMarked
 package app.unimetric.core.why;
 

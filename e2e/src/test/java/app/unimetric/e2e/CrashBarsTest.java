@@ -1,0 +1,144 @@
+package app.unimetric.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.Workshop;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The first job end to end: from the machine's page to the re-check that falls due. */
+@InBrowser
+class CrashBarsTest {
+  private final Workshop workshop;
+  private final Browser browser;
+
+  CrashBarsTest(Workshop workshop, Browser browser) {
+    this.workshop = workshop;
+    this.browser = browser;
+  }
+
+  @Test
+  void aMechanicFitsCrashBarsFromTheMachineToTheReCheck() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      desk.openMachine("Patrol 1");
+      desk.button("Fit crash bars (upper)").click();
+      assertThat(desk.text("Not ready")).isVisible();
+      assertThat(desk.text("Wrong unit?").first()).isVisible();
+      assertThat(desk.text("A lead decides which value holds, with a reason.").first()).isVisible();
+      String sheet = desk.page.url();
+      desk.signOut();
+
+      desk.signIn("Asta");
+      desk.page.navigate(sheet);
+      decide(desk, "Bar foot to engine hanger", "55 N·m (vehicle maker's manual)");
+      decide(desk, "Stay at the tank side", "88 read as in·lbf");
+      assertThat(desk.page.getByLabel("Readiness")).containsText("Ready");
+      desk.button("Start at the bench").click();
+      tighten(desk);
+
+      assertThat(desk.text("Signed off").first()).isVisible();
+      desk.link("The record").click();
+      assertThat(desk.heading("Every entry")).isVisible();
+      assertThat(desk.text("Signed by Asta")).isVisible();
+      assertThat(desk.text("corrected by a later entry").first()).isVisible();
+      assertThat(desk.text("let stand: Tool read again").first()).isVisible();
+
+      desk.openMachine("Patrol 1");
+      Locator rechecks = desk.page.locator("#rechecks + ul li");
+      assertThat(rechecks.first()).containsText("Waiting");
+      assertThat(desk.page.locator("#rechecks + ul")).containsText("at 18 520 km or on");
+      write(desk, "18600");
+      desk.go("/");
+      assertThat(
+              desk.page
+                  .getByRole(AriaRole.ROW)
+                  .filter(new Locator.FilterOptions().setHasText("Patrol 1"))
+                  .first())
+          .containsText(Pattern.compile("Due|Overdue"));
+      assertThat(desk.complaints).isEmpty();
+    }
+  }
+
+  private static void decide(Desk desk, String joint, String value) {
+    Locator item =
+        desk.page
+            .getByRole(AriaRole.LISTITEM)
+            .filter(new Locator.FilterOptions().setHas(desk.heading(joint)));
+    item.getByText(value).click();
+    item.getByLabel("Why", new Locator.GetByLabelOptions().setExact(true))
+        .fill("Agreed with the maker.");
+    item.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("This value holds"))
+        .click();
+    assertThat(item).containsText("Decided by Asta");
+  }
+
+  private static void write(Desk desk, String figure) {
+    desk.page.getByLabel("Reading now, km").fill(figure);
+    desk.button("Write down").click();
+    assertThat(desk.page.locator(".meter").first()).containsText("18 600");
+  }
+
+  /**
+   * Every step by its usual key, with one reading outside, one correction, one move and a reload.
+   */
+  private static void tighten(Desk desk) {
+    assertThat(desk.step()).containsText("Stand it upright and hold it");
+    desk.page.keyboard().press("Space");
+    assertThat(desk.step()).containsText("Photograph what must come back");
+    desk.page.reload();
+    assertThat(desk.step()).containsText("Photograph what must come back");
+
+    until(desk, "Final torque");
+    assertThat(desk.step()).containsText("22");
+    type(desk, "30");
+    assertThat(desk.text("above the band").first()).isVisible();
+    desk.button("Redone: clicked at the setting").click();
+    assertThat(desk.text("Turn it again")).isHidden();
+
+    type(desk, "9");
+    desk.page.getByLabel("Why it may stand").fill("Tool read again");
+    desk.button("Let it stand").click();
+    assertThat(desk.text("Turn it again")).isHidden();
+
+    desk.button("Correct").first().click();
+    assertThat(desk.text("Both entries stay in the log.")).isVisible();
+    desk.button("Correct").nth(2).click();
+    desk.button("Strike it and do it again").click();
+    assertThat(desk.text("corrected by a later entry").first()).isVisible();
+
+    until(desk, "Once round at full torque");
+    desk.page.keyboard().press("m");
+    until(desk, "round 2");
+    until(desk, "Second look by another person");
+    assertThat(desk.text("Hold point")).isVisible();
+    desk.page.getByLabel("Who looked").selectOption("Bram");
+    desk.page.getByLabel("PIN").fill("1357");
+    desk.button("Looked at every joint").click();
+    desk.button("Sign off as Asta").click();
+  }
+
+  private static void type(Desk desk, String figure) {
+    desk.button("Type a reading").click();
+    desk.page.getByLabel("Reading as the tool shows it").fill(figure);
+    desk.button("Enter").click();
+  }
+
+  private static void until(Desk desk, String words) {
+    for (int i = 0; i < 80; i++) {
+      String before = desk.step().innerText();
+      if (before.contains(words)) {
+        return;
+      }
+      desk.page.keyboard().press("Space");
+      desk.page.waitForFunction(
+          "before => { const s = document.querySelector('[aria-label=\"Step in hand\"]');"
+              + " return !s || s.innerText !== before }",
+          before);
+    }
+    assertThat(desk.step().innerText()).contains(words);
+  }
+}

@@ -1,0 +1,139 @@
+package app.unimetric.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.Workshop;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every view in both themes: accessible, with our fonts, asking no other host for anything. */
+@InBrowser
+class EveryViewTest {
+  private final Workshop workshop;
+  private final Browser browser;
+
+  EveryViewTest(Workshop workshop, Browser browser) {
+    this.workshop = workshop;
+    this.browser = browser;
+  }
+
+  private static Map<String, Consumer<Desk>> views() {
+    Map<String, Consumer<Desk>> views = new LinkedHashMap<>();
+    views.put("today", d -> d.heading("Look again").waitFor());
+    views.put(
+        "machines",
+        d -> {
+          d.go("/machines");
+          d.text("Patrol 2").first().waitFor();
+        });
+    views.put("machine", d -> d.openMachine("Patrol 2"));
+    views.put(
+        "sheet",
+        d -> {
+          d.go("/");
+          d.link("Patrol 3").first().click();
+          d.heading("Joints in working order").waitFor();
+          d.page.getByText("Why this target").first().click();
+        });
+    views.put(
+        "bench",
+        d -> {
+          d.go("/");
+          d.link("Gravel 1").first().click();
+          d.step().waitFor();
+        });
+    views.put(
+        "log",
+        d -> {
+          d.go("/log");
+          d.page.getByRole(AriaRole.ROW).nth(1).waitFor();
+        });
+    views.put(
+        "record",
+        d -> {
+          d.link("Fit crash bars (upper)").last().click();
+          d.heading("Every entry").waitFor();
+        });
+    return views;
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"dim", "daylight"})
+  void isAccessibleAndSelfContained(String theme) {
+    try (Desk desk = new Desk(workshop, browser, theme, 1280, 800)) {
+      desk.page.navigate(desk.url + "/");
+      desk.heading("Sign in").waitFor();
+      check(desk, theme, "sign-in");
+      desk.signIn("Asta");
+      views()
+          .forEach(
+              (name, open) -> {
+                open.accept(desk);
+                check(desk, theme, name);
+              });
+      assertThat(desk.foreign).isEmpty();
+      assertThat(desk.complaints).isEmpty();
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {390, 1024})
+  void fitsItsScreenWithoutScrollingSideways(int width) {
+    try (Desk desk = new Desk(workshop, browser, "daylight", width, width == 390 ? 844 : 768)) {
+      desk.signIn("Asta");
+      views()
+          .forEach(
+              (name, open) -> {
+                open.accept(desk);
+                assertThat(desk.page.evaluate("document.documentElement.scrollWidth"))
+                    .as(name)
+                    .isEqualTo(width);
+              });
+    }
+  }
+
+  private static void check(Desk desk, String theme, String name) {
+    desk.page.evaluate("document.fonts.ready");
+    assertThat(
+            desk.page.evaluate(
+                "[...document.fonts].filter(f => f.status === 'loaded').map(f => f.family).join()"))
+        .asString()
+        .contains("IBM Plex Sans");
+    var violations = new AxeBuilder(desk.page).analyze().getViolations();
+    assertThat(violations)
+        .as(
+            name
+                + " in "
+                + theme
+                + ": "
+                + violations.stream()
+                    .map(
+                        v ->
+                            v.getId()
+                                + " "
+                                + v.getNodes().stream().map(n -> n.getHtml()).limit(2).toList())
+                    .toList())
+        .isEqualTo(List.of());
+    String pictures = System.getProperty("pictures", "");
+    if (!pictures.isEmpty()
+        && theme.equals(
+            name.equals("machines")
+                    || name.equals("log")
+                    || name.equals("record")
+                    || name.equals("sign-in")
+                ? "daylight"
+                : "dim")) {
+      desk.page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(pictures, name + ".png")));
+    }
+  }
+}

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest';
+import { inUnit, onScale, plain, sign, thousands, type Unit } from './figures';
+
+const foot: Unit = { code: '[ft_i].[lbf_av]', sign: 'ft·lbf', newtonMetres: 1.3558179483314003 };
+
+describe('figures on screen', () => {
+  it.each([
+    [4.7169, '4.72'],
+    [22, '22'],
+    [24.4047, '24.4'],
+    [216.02, '216'],
+    [0.05, '0.05'],
+  ])('%f reads %s', (figure, words) => {
+    expect(plain(figure)).toBe(words);
+  });
+
+  it.each([
+    [8.5, 0.5, '8.5'],
+    [9, 0.5, '9.0'],
+    [55, 1, '55'],
+    [195, 5, '195'],
+    [1.23, undefined, '1.23'],
+  ])('%f on a scale of %s reads %s', (figure, graduation, words) => {
+    expect(onScale(figure, graduation)).toBe(words);
+  });
+
+  it('converts with the factor the core handed over', () => {
+    expect(inUnit(24.404723, foot)).toBe('18');
+    expect(sign([foot], foot.code)).toBe('ft·lbf');
+    expect(sign([], 'kgf.m')).toBe('kgf.m');
+  });
+
+  it('groups thousands with a thin gap', () => {
+    expect(thousands(18420)).toBe('18 420');
+  });
+});
