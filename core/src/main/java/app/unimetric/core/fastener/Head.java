@@ -1,68 +1,114 @@
 package app.unimetric.core.fastener;
 
 import app.unimetric.core.thread.MetricThread;
-import java.util.Map;
 import java.util.TreeMap;
 
 /** The head (or nut face) a joint is turned by, as far as its bearing face matters. */
 public enum Head {
-  HEX("ISO 4014"),
-  SOCKET_CAP("ISO 4762");
-
-  /** d_w, mm, by nominal diameter (ISO 4014). */
-  private static final TreeMap<Double, Double> HEX_FACE =
-      new TreeMap<>(
-          Map.ofEntries(
-              Map.entry(3.0, 4.57),
-              Map.entry(4.0, 5.88),
-              Map.entry(5.0, 6.88),
-              Map.entry(6.0, 8.88),
-              Map.entry(8.0, 11.63),
-              Map.entry(10.0, 14.63),
-              Map.entry(12.0, 16.63),
-              Map.entry(14.0, 19.64),
-              Map.entry(16.0, 22.49),
-              Map.entry(18.0, 25.34),
-              Map.entry(20.0, 28.19)));
-
-  /** d_w, mm, by nominal diameter (ISO 4762). */
-  private static final TreeMap<Double, Double> SOCKET_FACE =
-      new TreeMap<>(
-          Map.ofEntries(
-              Map.entry(3.0, 5.07),
-              Map.entry(4.0, 6.53),
-              Map.entry(5.0, 8.03),
-              Map.entry(6.0, 9.38),
-              Map.entry(8.0, 12.33),
-              Map.entry(10.0, 15.33),
-              Map.entry(12.0, 17.23),
-              Map.entry(14.0, 20.17),
-              Map.entry(16.0, 23.17),
-              Map.entry(20.0, 28.87)));
+  /** d_w of hexagon heads. */
+  HEX(
+      "ISO 4014",
+      180,
+      1.45,
+      new double[][] {
+        {3, 4.57},
+        {4, 5.88},
+        {5, 6.88},
+        {6, 8.88},
+        {8, 11.63},
+        {10, 14.63},
+        {12, 16.63},
+        {14, 19.64},
+        {16, 22.49},
+        {18, 25.34},
+        {20, 28.19}
+      }),
+  /** d_w of socket caps. */
+  SOCKET_CAP(
+      "ISO 4762",
+      180,
+      1.5,
+      new double[][] {
+        {3, 5.07},
+        {4, 6.53},
+        {5, 8.03},
+        {6, 9.38},
+        {8, 12.33},
+        {10, 15.33},
+        {12, 17.23},
+        {14, 20.17},
+        {16, 23.17},
+        {20, 28.87}
+      }),
+  /** Smallest real head diameter of 90° countersunk sockets: the seat is the cone below it. */
+  COUNTERSUNK(
+      "ISO 10642",
+      90,
+      1.9,
+      new double[][] {
+        {3, 5.54},
+        {4, 7.53},
+        {5, 9.43},
+        {6, 11.34},
+        {8, 15.24},
+        {10, 19.22},
+        {12, 23.12},
+        {16, 29.01}
+      }),
+  /** d_w of hexagon flange heads. */
+  FLANGE(
+      "EN 1665",
+      180,
+      1.95,
+      new double[][] {
+        {5, 9.8}, {6, 12.2}, {8, 15.8}, {10, 19.6}, {12, 23.8}, {14, 27.6}, {16, 31.9}, {20, 39.9}
+      }),
+  /** Head diameter of button sockets less the usual edge radius. */
+  BUTTON(
+      "ISO 7380-1",
+      180,
+      1.65,
+      new double[][] {
+        {3, 5.2}, {4, 7.0}, {5, 8.8}, {6, 9.8}, {8, 13.1}, {10, 16.4}, {12, 19.8}, {16, 26.5}
+      });
 
   /** d_h, mm, medium clearance hole by nominal diameter (ISO 273). */
   private static final TreeMap<Double, Double> HOLE =
-      new TreeMap<>(
-          Map.ofEntries(
-              Map.entry(3.0, 3.4),
-              Map.entry(4.0, 4.5),
-              Map.entry(5.0, 5.5),
-              Map.entry(6.0, 6.6),
-              Map.entry(8.0, 9.0),
-              Map.entry(10.0, 11.0),
-              Map.entry(12.0, 13.5),
-              Map.entry(14.0, 15.5),
-              Map.entry(16.0, 17.5),
-              Map.entry(18.0, 20.0),
-              Map.entry(20.0, 22.0)));
+      table(
+          new double[][] {
+            {3, 3.4},
+            {4, 4.5},
+            {5, 5.5},
+            {6, 6.6},
+            {8, 9},
+            {10, 11},
+            {12, 13.5},
+            {14, 15.5},
+            {16, 17.5},
+            {18, 20},
+            {20, 22}
+          });
 
-  private static final double TYPICAL_FACE_PER_DIAMETER = 1.45;
   private static final double TYPICAL_HOLE_PER_DIAMETER = 1.1;
 
   private final String standard;
+  private final double coneDeg;
+  private final double typicalFacePerDiameter;
+  private final TreeMap<Double, Double> faces;
 
-  Head(String standard) {
+  Head(String standard, double coneDeg, double typicalFacePerDiameter, double[][] faces) {
     this.standard = standard;
+    this.coneDeg = coneDeg;
+    this.typicalFacePerDiameter = typicalFacePerDiameter;
+    this.faces = table(faces);
+  }
+
+  private static TreeMap<Double, Double> table(double[][] rows) {
+    TreeMap<Double, Double> table = new TreeMap<>();
+    for (double[] row : rows) {
+      table.put(row[0], row[1]);
+    }
+    return table;
   }
 
   /**
@@ -71,14 +117,15 @@ public enum Head {
    */
   public BearingFace face(MetricThread thread) {
     double d = thread.nominalDiameterMm();
-    Double outer = (this == HEX ? HEX_FACE : SOCKET_FACE).get(d);
+    Double outer = faces.get(d);
     Double hole = HOLE.get(d);
     if (outer == null || hole == null) {
       return new BearingFace(
-          TYPICAL_FACE_PER_DIAMETER * d,
+          typicalFacePerDiameter * d,
           TYPICAL_HOLE_PER_DIAMETER * d,
+          coneDeg,
           "typical share of the diameter");
     }
-    return new BearingFace(outer, hole, standard + ", ISO 273 medium");
+    return new BearingFace(outer, hole, coneDeg, standard + ", ISO 273 medium");
   }
 }

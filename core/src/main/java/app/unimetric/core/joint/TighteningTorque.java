@@ -16,11 +16,12 @@ public final class TighteningTorque {
   /**
    * k in mm: N·mm of torque per N of clamp load.
    *
-   * <p>k = (d2/2)·tan(φ + ρ′) + μ_h·D_Km/2 with tan φ = P/(π·d2) and tan ρ′ = μ_th/cos 30°.
+   * <p>k = (d2/2)·tan(φ + ρ′) + μ_h·D_Km/2 (for a cone over sin of its half angle) with tan φ =
+   * P/(π·d2) and tan ρ′ = μ_th/cos 30°.
    */
   public static double leverMm(MetricThread thread, BearingFace face, Friction friction) {
     return thread.pitchDiameterMm() / 2 * tanThread(thread, friction)
-        + friction.head() * face.frictionDiameterMm() / 2;
+        + friction.head() * face.frictionLeverMm();
   }
 
   /** Torque in N·m that brings {@code loadN} of clamp load. */

@@ -1,0 +1,85 @@
+package app.unimetric.core.thread;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The threads offered by name: coarse and fine of ISO 262, and the 60° threads of bicycles.
+ *
+ * @param name as people call it
+ * @param thread its geometry
+ * @param hand which way it tightens; for those that come in both, as the part says
+ * @param note where it is met, or what to watch; empty when there is nothing to say
+ */
+public record ThreadSeries(String name, MetricThread thread, Hand hand, String note) {
+  private static final double MM_PER_INCH = 25.4;
+  private static final double[][] COARSE = {
+    {2, 0.4},
+    {2.5, 0.45},
+    {3, 0.5},
+    {4, 0.7},
+    {5, 0.8},
+    {6, 1},
+    {8, 1.25},
+    {10, 1.5},
+    {12, 1.75},
+    {14, 2},
+    {16, 2},
+    {18, 2.5},
+    {20, 2.5},
+    {22, 2.5},
+    {24, 3}
+  };
+  private static final double[][] FINE = {
+    {8, 1},
+    {10, 1},
+    {10, 1.25},
+    {12, 1},
+    {12, 1.25},
+    {12, 1.5},
+    {14, 1.5},
+    {16, 1.5},
+    {18, 1.5},
+    {20, 1.5},
+    {22, 1.5},
+    {24, 2}
+  };
+
+  /** All of them, in the order they are offered. */
+  public static List<ThreadSeries> all() {
+    List<ThreadSeries> all = new ArrayList<>();
+    for (double[] t : COARSE) {
+      all.add(metric(t[0], t[1], "coarse"));
+    }
+    for (double[] t : FINE) {
+      all.add(metric(t[0], t[1], "fine"));
+    }
+    all.add(metric(8, 0.75, "bicycle"));
+    all.add(metric(9, 1, "bicycle axle"));
+    all.add(metric(15, 1.5, "bicycle axle"));
+    all.add(metric(47, 1, "thread-together bottom bracket; hand per part"));
+    all.add(metric(48.5, 1, "thread-together bottom bracket; hand per part"));
+    all.add(inch("9/16 in × 20, right pedal", 9.0 / 16, 20, Hand.RIGHT, "right pedal"));
+    all.add(inch("9/16 in × 20, left pedal", 9.0 / 16, 20, Hand.LEFT, "left pedal: left-hand"));
+    all.add(inch("1.375 in × 24, drive side", 1.375, 24, Hand.LEFT, "drive-side cup: left-hand"));
+    all.add(inch("1.375 in × 24, other side", 1.375, 24, Hand.RIGHT, "cup of the other side"));
+    all.add(
+        new ThreadSeries(
+            "36 mm × 24 tpi",
+            MetricThread.of(36, MM_PER_INCH / 24),
+            Hand.RIGHT,
+            "bottom bracket cups, both sides right-hand"));
+    return List.copyOf(all);
+  }
+
+  private static ThreadSeries metric(double d, double pitch, String note) {
+    MetricThread thread = MetricThread.of(d, pitch);
+    return new ThreadSeries(thread.designation(), thread, Hand.RIGHT, note);
+  }
+
+  private static ThreadSeries inch(
+      String name, double inches, double perInch, Hand hand, String note) {
+    return new ThreadSeries(
+        name, MetricThread.of(inches * MM_PER_INCH, MM_PER_INCH / perInch), hand, note);
+  }
+}
