@@ -40,8 +40,10 @@ class ArchitectureTest {
           .mayOnlyBeAccessedByLayers("plan", "bench")
           .whereLayer("sequence")
           .mayOnlyBeAccessedByLayers("pack", "plan", "bench")
+          .whereLayer("carbon")
+          .mayNotBeAccessedByAnyLayer()
           .whereLayer("joint")
-          .mayOnlyBeAccessedByLayers("spec", "pack", "plan")
+          .mayOnlyBeAccessedByLayers("carbon", "spec", "pack", "plan")
           .whereLayer("fastener")
           .mayOnlyBeAccessedByLayers("joint", "spec", "surface", "pack", "plan", "bench")
           .whereLayer("thread")
@@ -61,6 +63,7 @@ class ArchitectureTest {
           "tool",
           "sequence",
           "joint",
+          "carbon",
           "fastener",
           "thread"
         }) {

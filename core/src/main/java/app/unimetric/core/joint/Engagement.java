@@ -15,6 +15,9 @@ public record Engagement(double lengthMm, double shearMPa, String source) {
   /** τ = 0.60·R_m where the shear strength is not stated. */
   public static final double SHEAR_PER_ULTIMATE = 0.60;
 
+  public static final String NO_PROMISE =
+      "No promise can be made for threads in plastic: use the maker's value, or give shearMPa.";
+
   public Engagement {
     new Problems()
         .positive(lengthMm, 500, "lengthMm")
@@ -36,7 +39,7 @@ public record Engagement(double lengthMm, double shearMPa, String source) {
       throw InvalidInput.at(
           "material",
           material == Material.PLASTIC
-              ? "No promise can be made for threads in plastic; use the maker's value, or give shearMPa."
+              ? NO_PROMISE
               : "No thread is cut in carbon; name the insert's material.");
     }
     return new Engagement(

@@ -1,5 +1,6 @@
 package app.unimetric.core.spec;
 
+import app.unimetric.core.joint.AppliedTorque;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.quantity.TorqueBand;
@@ -52,7 +53,7 @@ public final class Resolver {
 
   /** Tool deviation where none is known: 6 % for values to 10 N·m, 4 % above (ISO 6789-1). */
   public static double usualDeviation(double torqueNm) {
-    return torqueNm <= 10 ? 0.06 : 0.04;
+    return AppliedTorque.usualDeviation(torqueNm);
   }
 
   private record Own(TorqueBand band, double aimNm) {}

@@ -178,6 +178,10 @@ public final class CompoundChoice {
   }
 
   private Compound quiet() {
+    if (s.bolt() == Material.TITANIUM) {
+      return because(
+          Compound.ANTI_SEIZE, "Titanium galls in any thread: anti-seize, and turn slowly.");
+    }
     if (s.unlikeMetals()) {
       return because(
           Compound.ANTI_SEIZE,

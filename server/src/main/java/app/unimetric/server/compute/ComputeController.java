@@ -59,4 +59,109 @@ class ComputeController {
       @RequestBody OrderCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
     return OrderCall.answer(request, why);
   }
+
+  @Operation(summary = "Clamp load, what breaks first, floor and ceiling of one bolted joint")
+  @PostMapping("/joint")
+  JointCall.Response joint(
+      @RequestBody JointCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
+    return JointCall.answer(request, why);
+  }
+
+  @Operation(summary = "Clamp load by chance: percentiles, and the odds of yield and of too little")
+  @PostMapping("/scatter")
+  ScatterCall.Response scatter(
+      @RequestBody ScatterCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
+    return ScatterCall.answer(request, why);
+  }
+
+  @Operation(summary = "Snug, then an angle: clamp load and torque")
+  @PostMapping("/torque-angle")
+  TorqueAngleCall.Response torqueAngle(
+      @RequestBody TorqueAngleCall.Request request,
+      @RequestParam(defaultValue = "false") boolean why) {
+    return TorqueAngleCall.answer(request, why);
+  }
+
+  @Operation(summary = "What a turn means in clamp load")
+  @PostMapping("/turn")
+  TurnCall.Response turn(
+      @RequestBody TurnCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
+    return TurnCall.answer(request, why);
+  }
+
+  @Operation(summary = "A torque carried over to another state of the threads")
+  @PostMapping("/friction-change")
+  FrictionChangeCall.Response frictionChange(
+      @RequestBody FrictionChangeCall.Request request,
+      @RequestParam(defaultValue = "false") boolean why) {
+    return FrictionChangeCall.answer(request, why);
+  }
+
+  @Operation(summary = "The tools of a crib ranked for one band")
+  @PostMapping("/tools")
+  ToolsCall.Response tools(
+      @RequestBody ToolsCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
+    return ToolsCall.answer(request, why);
+  }
+
+  @Operation(summary = "What the fasteners of one joint do to each other, pass by pass")
+  @PostMapping("/interaction")
+  InteractionCall.Response interaction(
+      @RequestBody InteractionCall.Request request,
+      @RequestParam(defaultValue = "false") boolean why) {
+    return InteractionCall.answer(request, why);
+  }
+
+  @Operation(summary = "A castellated nut to its next alignment")
+  @PostMapping("/castle-nut")
+  CastleNutCall.Response castleNut(
+      @RequestBody CastleNutCall.Request request,
+      @RequestParam(defaultValue = "false") boolean why) {
+    return CastleNutCall.answer(request, why);
+  }
+
+  @Operation(summary = "What it takes to undo a bolt, and whether its drive stands it")
+  @PostMapping("/break-loose")
+  BreakLooseCall.Response breakLoose(
+      @RequestBody BreakLooseCall.Request request,
+      @RequestParam(defaultValue = "false") boolean why) {
+    return BreakLooseCall.answer(request, why);
+  }
+
+  @Operation(summary = "Pressure and hold of a split clamp on a tube")
+  @PostMapping("/clamp")
+  ClampCall.Response clamp(
+      @RequestBody ClampCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
+    return ClampCall.answer(request, why);
+  }
+
+  @Operation(summary = "The torques to try where only a maximum is known")
+  @PostMapping("/climb")
+  ClimbCall.Response climb(
+      @RequestBody ClimbCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
+    return ClimbCall.answer(request, why);
+  }
+
+  @Operation(summary = "What goes on a surface, and what never does")
+  @PostMapping("/compound")
+  CompoundCall.Response compound(
+      @RequestBody CompoundCall.Request request,
+      @RequestParam(defaultValue = "false") boolean why) {
+    return CompoundCall.answer(request, why);
+  }
+
+  @Operation(summary = "Whether a bolt is long enough and clear")
+  @PostMapping("/bolt-length")
+  BoltLengthCall.Response boltLength(
+      @RequestBody BoltLengthCall.Request request,
+      @RequestParam(defaultValue = "false") boolean why) {
+    return BoltLengthCall.answer(request, why);
+  }
+
+  @Operation(summary = "When to look again")
+  @PostMapping("/recheck")
+  RecheckCall.Response recheck(
+      @RequestBody RecheckCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
+    return RecheckCall.answer(request, why);
+  }
 }

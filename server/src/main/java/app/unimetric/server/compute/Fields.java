@@ -22,6 +22,15 @@ final class Fields {
     }
   }
 
+  /** Runs {@code make}; its problems are put below {@code parent}. */
+  static <T> T under(String parent, Supplier<T> make) {
+    try {
+      return make.get();
+    } catch (InvalidInput e) {
+      throw new InvalidInput(e.problems().stream().map(p -> p.under(parent)).toList());
+    }
+  }
+
   static InvalidInput missingAt(String field) {
     return InvalidInput.at(field, "is missing.");
   }

@@ -106,7 +106,7 @@ final class SettingCall {
         why ? s.derivation() : null);
   }
 
-  private static void positive(Problems problems, @Nullable Double figure, String field) {
+  static void positive(Problems problems, @Nullable Double figure, String field) {
     if (figure != null) {
       problems.positive(figure, Torque.MAX_NM, field);
     }

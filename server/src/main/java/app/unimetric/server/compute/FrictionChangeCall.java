@@ -1,0 +1,85 @@
+package app.unimetric.server.compute;
+
+import app.unimetric.core.fastener.BearingFace;
+import app.unimetric.core.fastener.Head;
+import app.unimetric.core.joint.Friction;
+import app.unimetric.core.joint.FrictionChange;
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Torque;
+import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.why.Derivation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A torque carried over to another state of the threads. */
+final class FrictionChangeCall {
+  private FrictionChangeCall() {}
+
+  @Schema(name = "FrictionNow", description = "coefficients at thread and head, 0.01 to 1")
+  record Coefficients(double thread, double head) {
+    Friction friction() {
+      return new Friction(thread, head);
+    }
+  }
+
+  @Schema(
+      name = "FrictionChangeRequest",
+      example =
+          "{\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, \"head\": \"HEX\", \"torqueNm\": 25, \"fromCondition\": \"DRY\", \"toCondition\": \"GREASED\"}")
+  record Request(
+      ThreadCall.Request thread,
+      JointFields.@Nullable Bearing bearing,
+      @Nullable Head head,
+      @Schema(description = "N·m") double torqueNm,
+      @Nullable Coefficients from,
+      @Nullable FrictionCondition fromCondition,
+      @Nullable Coefficients to,
+      @Nullable FrictionCondition toCondition) {}
+
+  @Schema(name = "FrictionChangeResponse", description = "N·m, N, percent")
+  record Response(
+      double torqueNm,
+      double preloadN,
+      double overloadPercent,
+      List<String> reasons,
+      @Nullable List<Derivation> derivation) {}
+
+  static Response answer(Request r, boolean why) {
+    Problems problems = new Problems().positive(r.torqueNm(), Torque.MAX_NM, "torqueNm");
+    MetricThread thread = problems.under("thread", r.thread()::thread);
+    Friction from = friction(problems, r.from(), r.fromCondition(), "from");
+    Friction to = friction(problems, r.to(), r.toCondition(), "to");
+    JointFields.Bearing ring = r.bearing();
+    problems.require(
+        ring == null || r.head() == null, "bearing", "Give either bearing or head, not both.");
+    Head head = r.head() == null ? Head.HEX : r.head();
+    BearingFace face =
+        thread == null
+            ? null
+            : ring == null ? head.face(thread) : problems.under("bearing", ring::face);
+    problems.orThrow();
+    if (thread == null || face == null || from == null || to == null) {
+      throw Fields.missingAt("from");
+    }
+    FrictionChange c = FrictionChange.of(thread, face, r.torqueNm(), from, to);
+    return new Response(
+        c.torqueNm(), c.preloadN(), c.overloadPercent(), c.reasons(), why ? c.derivation() : null);
+  }
+
+  private static @Nullable Friction friction(
+      Problems problems,
+      @Nullable Coefficients given,
+      @Nullable FrictionCondition condition,
+      String field) {
+    problems.require(
+        (given == null) != (condition == null),
+        field,
+        "Give either " + field + " or " + field + "Condition.");
+    if (condition != null) {
+      return condition.nominal();
+    }
+    return given == null ? null : problems.under(field, given::friction);
+  }
+}
