@@ -24,6 +24,8 @@ class ArchitectureTest {
   @ArchTest
   static final ArchRule permittedArrows =
       arrows()
+          .whereLayer("ask")
+          .mayNotBeAccessedByAnyLayer()
           .whereLayer("bench")
           .mayNotBeAccessedByAnyLayer()
           .whereLayer("plan")
@@ -33,7 +35,7 @@ class ArchitectureTest {
           .whereLayer("recheck")
           .mayOnlyBeAccessedByLayers("plan")
           .whereLayer("spec")
-          .mayOnlyBeAccessedByLayers("pack", "plan", "bench")
+          .mayOnlyBeAccessedByLayers("ask", "pack", "plan", "bench")
           .whereLayer("surface")
           .mayOnlyBeAccessedByLayers("pack", "plan", "bench")
           .whereLayer("tool")
@@ -43,17 +45,18 @@ class ArchitectureTest {
           .whereLayer("carbon")
           .mayNotBeAccessedByAnyLayer()
           .whereLayer("joint")
-          .mayOnlyBeAccessedByLayers("carbon", "spec", "pack", "plan")
+          .mayOnlyBeAccessedByLayers("ask", "carbon", "spec", "pack", "plan")
           .whereLayer("fastener")
-          .mayOnlyBeAccessedByLayers("joint", "spec", "surface", "pack", "plan", "bench")
+          .mayOnlyBeAccessedByLayers("ask", "joint", "spec", "surface", "pack", "plan", "bench")
           .whereLayer("thread")
           .mayOnlyBeAccessedByLayers(
-              "fastener", "joint", "spec", "surface", "pack", "plan", "bench");
+              "ask", "fastener", "joint", "spec", "surface", "pack", "plan", "bench");
 
   private static LayeredArchitecture arrows() {
     LayeredArchitecture layers = layeredArchitecture().consideringOnlyDependenciesInLayers();
     for (String name :
         new String[] {
+          "ask",
           "bench",
           "plan",
           "pack",

@@ -7,6 +7,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Gathers problems so that a person sees all of them at once instead of one at a time. */
 public final class Problems {
+  /** Below this nothing measured is meant; it keeps quotients finite. */
+  private static final double SMALLEST = 1e-12;
+
   private final List<Problem> found = new ArrayList<>();
 
   /** Notes a problem unless {@code holds}. */
@@ -32,7 +35,7 @@ public final class Problems {
 
   /** Notes a problem unless {@code value} is finite and greater than zero, at most {@code max}. */
   public Problems positive(double value, double max, String field) {
-    boolean holds = Double.isFinite(value) && value > 0 && value <= max;
+    boolean holds = Double.isFinite(value) && value >= SMALLEST && value <= max;
     return require(
         holds,
         field,

@@ -14,7 +14,8 @@ import java.util.regex.Pattern;
  * A 60° thread of the ISO 68-1 profile by nominal diameter and pitch.
  *
  * @param nominalDiameterMm d, mm, 1 to 100
- * @param pitchMm P, mm; at most a quarter of d, so that a core remains that can carry load
+ * @param pitchMm P, mm, 0.2 to 10; at least a hundredth and at most a quarter of d, so that a core
+ *     remains that can carry load
  */
 public record MetricThread(double nominalDiameterMm, double pitchMm) {
   /** Coarse pitches, mm, by nominal diameter, mm (ISO 262). */
@@ -37,6 +38,11 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
               Map.entry(22.0, 2.5),
               Map.entry(24.0, 3.0)));
 
+  /** ISO 965-1 gives no tolerances below this pitch, mm. */
+  private static final double FINEST_MM = 0.2;
+
+  private static final double FINEST_SHARE = 100;
+
   private static final Pattern DESIGNATION =
       Pattern.compile(
           "[Mm]\\s*(\\d{1,3}(?:[.,]\\d{1,3})?)(?:\\s*[x×X*]\\s*(\\d{1,2}(?:[.,]\\d{1,3})?))?");
@@ -45,12 +51,16 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
     Problems problems =
         new Problems()
             .within(nominalDiameterMm, 1, 100, "nominalDiameterMm")
-            .positive(pitchMm, 10, "pitchMm");
+            .within(pitchMm, FINEST_MM, 10, "pitchMm");
     if (problems.isEmpty()) {
       problems.require(
           pitchMm <= nominalDiameterMm / 4,
           "pitchMm",
           "is too coarse for this diameter; the pitch is the distance between two threads, in mm.");
+      problems.require(
+          pitchMm >= nominalDiameterMm / FINEST_SHARE,
+          "pitchMm",
+          "is too fine for this diameter; the pitch is the distance between two threads, in mm.");
     }
     problems.orThrow();
   }

@@ -37,7 +37,10 @@ final class AskCall {
       @Nullable List<Derivation> derivation) {}
 
   static Response answer(Request r, boolean why) {
-    SpecValue v = Fields.at("text", () -> TorqueText.parse(r.text()));
+    return answer(Fields.at("text", () -> TorqueText.parse(r.text())), why);
+  }
+
+  static Response answer(SpecValue v, boolean why) {
     Map<String, Figures> in = new LinkedHashMap<>();
     TorqueUnit stated = v.unit();
     if (stated != null) {

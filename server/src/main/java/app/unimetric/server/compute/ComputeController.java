@@ -32,6 +32,14 @@ class ComputeController {
     return AskCall.answer(request, why);
   }
 
+  @Operation(summary = "A whole question in one line: a torque, a joint or a setting")
+  @PostMapping("/question")
+  QuestionCall.Response question(
+      @RequestBody QuestionCall.Request request,
+      @RequestParam(defaultValue = "false") boolean why) {
+    return QuestionCall.answer(request, why);
+  }
+
   @Operation(summary = "Diameters and stress area of a thread")
   @PostMapping("/thread")
   ThreadCall.Response thread(

@@ -17,7 +17,7 @@ final class ScatterCall {
   @Schema(
       name = "ScatterRequest",
       example =
-          "{\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, \"propertyClass\": \"8.8\", \"condition\": \"OILED\", \"head\": \"HEX\", \"torqueNm\": 22, \"engagement\": {\"lengthMm\": 12, \"material\": \"ALUMINIUM_CAST\"}, \"grip\": {\"lengthMm\": 20, \"outerDiameterMm\": 24}, \"draws\": 100000, \"seed\": 1}")
+          "{\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, \"propertyClass\": \"8.8\", \"condition\": \"OILED\", \"head\": \"HEX\", \"torqueNm\": 22, \"engagement\": {\"lengthMm\": 12, \"material\": \"ALUMINIUM_CAST\"}, \"grip\": {\"lengthMm\": 20, \"outerDiameterMm\": 24}, \"draws\": 10000, \"seed\": 1}")
   record Request(
       ThreadCall.Request thread,
       @Schema(description = "mark on the head, such as 8.8; or yieldMPa and ultimateMPa")

@@ -120,10 +120,144 @@ class ComputeCallsTest {
         .isEqualTo("[1,7,4,10,2,8,5,11,3,9,6,12]");
   }
 
+  private static final String M8 =
+      "\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, \"propertyClass\": \"8.8\"";
+  private static final String GRIP = "\"grip\": {\"lengthMm\": 20, \"outerDiameterMm\": 24}";
+
+  @Test
+  void jointAnswersLoadLimitsAndWhatBreaksFirst() {
+    JsonNode a =
+        call(
+            "joint?why=true",
+            "{"
+                + M8
+                + ", \"friction\": {\"thread\": 0.12, \"head\": {\"min\": 0.1, \"nominal\": 0.12, \"max\": 0.14}},"
+                + " \"torqueNm\": 22, \"engagement\": {\"lengthMm\": 6, \"material\": \"ALUMINIUM_CAST\"}, "
+                + GRIP
+                + ", \"service\": {\"transverseN\": 900, \"slipFriction\": 0.15}}");
+    assertThat(a.path("assemblyTorqueNm").asDouble()).isCloseTo(24.6, within(0.2));
+    assertThat(a.path("utilisation").asDouble())
+        .isCloseTo(0.9 * 22 / a.path("assemblyTorqueNm").asDouble(), within(1e-9));
+    assertThat(a.path("preloadN").path("min").asDouble())
+        .isLessThan(a.path("preloadN").path("nominal").asDouble());
+    assertThat(a.path("failsFirst").asString()).isEqualTo("INTERNAL_THREAD");
+    assertThat(a.path("ceilingBy").asString()).isEqualTo("INTERNAL_THREAD");
+    assertThat(a.path("floorBy").asString()).isEqualTo("SLIP");
+    assertThat(a.path("expectedAngleDeg").asDouble()).isPositive();
+    assertThat(a.path("derivation").size()).isGreaterThan(10);
+  }
+
+  @Test
+  void plasticThreadsCarryNoPromise() {
+    JsonNode a =
+        call(
+            "joint", "{" + M8 + ", \"engagement\": {\"lengthMm\": 12, \"material\": \"PLASTIC\"}}");
+    assertThat(a.has("failsFirst")).isFalse();
+    assertThat(a.path("reasons").toString()).contains("plastic");
+  }
+
+  @Test
+  void scatterTurnAndTorqueAngle() {
+    JsonNode s = call("scatter", "{" + M8 + ", \"torqueNm\": 22, \"draws\": 20000, \"seed\": 5}");
+    assertThat(s.path("percentilesN").path("p5").asDouble())
+        .isLessThan(s.path("percentilesN").path("p95").asDouble());
+    JsonNode t =
+        call(
+            "turn",
+            "{\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, "
+                + GRIP
+                + ", \"angleDeg\": 3}");
+    assertThat(t.path("loadChangeN").asDouble()).isPositive();
+    JsonNode a =
+        call("torque-angle", "{" + M8 + ", " + GRIP + ", \"snugNm\": 10, \"angleDeg\": 400}");
+    assertThat(a.path("yields").asBoolean()).isTrue();
+    assertThat(a.has("torqueNm")).isFalse();
+  }
+
+  @Test
+  void frictionChangeKeepsTheLoad() {
+    JsonNode a =
+        call(
+            "friction-change",
+            "{\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, \"torqueNm\": 25, \"fromCondition\": \"DRY\", \"to\": {\"thread\": 0.12, \"head\": 0.12}}");
+    assertThat(a.path("torqueNm").asDouble()).isCloseTo(16.7, within(0.3));
+    assertThat(a.path("overloadPercent").asDouble()).isGreaterThan(40);
+  }
+
+  @Test
+  void toolsAreRankedAndTheRefusedSayWhy() {
+    JsonNode a =
+        call(
+            "tools",
+            """
+            {"bandMinNm": 20, "bandMaxNm": 24, "critical": true, "today": "2026-06-01", "tools": [
+              {"id": "old", "minNm": 5, "maxNm": 25, "graduation": 0.5, "unit": "N.m", "calibratedOn": "2024-01-01"},
+              {"id": "big", "minNm": 40, "maxNm": 200, "unit": "N.m", "calibratedOn": "2026-05-01"},
+              {"id": "good", "minNm": 20, "maxNm": 110, "graduation": 1, "unit": "N.m", "calibratedOn": "2026-05-01"}]}""");
+    assertThat(a.path("choices").get(0).path("id").asString()).isEqualTo("good");
+    assertThat(a.path("choices").get(0).path("usable").asBoolean()).isTrue();
+    assertThat(a.path("choices").toString()).contains("Out of calibration since");
+    assertThat(a.path("choices").toString()).contains("OUT_OF_RANGE");
+  }
+
+  @Test
+  void interactionCastleNutAndBreakLoose() {
+    JsonNode i =
+        call(
+            "interaction",
+            "{\"count\": 4, \"layout\": \"CIRCLE\", \"neighbour\": 0.1, \"targetN\": 10000, \"order\": [1,3,2,4], \"passes\": 3}");
+    assertThat(i.path("afterEachPass").size()).isEqualTo(3);
+    assertThat(i.path("afterEachPass").get(0).get(3).asDouble()).isEqualTo(10_000);
+    assertThat(i.path("bestOrder").size()).isEqualTo(4);
+    JsonNode c =
+        call(
+            "castle-nut",
+            "{\"slots\": 6, \"holes\": 1, \"angleNowDeg\": 20, \"torqueNowNm\": 80, \"nmPerDegree\": 0.6}");
+    assertThat(c.path("turnDeg").asDouble()).isCloseTo(40, within(1e-9));
+    JsonNode b =
+        call(
+            "break-loose", "{\"tightenedNm\": 22, \"compound\": \"MEDIUM\", \"drive\": \"HEX_6\"}");
+    assertThat(b.path("heatFirst").asBoolean()).isTrue();
+  }
+
+  @Test
+  void clampClimbCompoundLengthAndRecheck() {
+    JsonNode p =
+        call(
+            "clamp",
+            "{\"tubeDiameterMm\": 31.8, \"widthMm\": 40, \"style\": \"PINCH\", \"bolts\": 2, \"boltLoadN\": 4000, \"friction\": 0.2}");
+    assertThat(p.path("pressureMPa").asDouble()).isCloseTo(2 * 8000 / (31.8 * 40), within(1e-9));
+    assertThat(call("climb", "{\"limitNm\": 6}").path("stepsNm").get(0).asDouble()).isEqualTo(3.5);
+    JsonNode c =
+        call(
+            "compound",
+            "{\"materials\": {\"bolt\": \"STEEL\", \"female\": \"CARBON\"}, \"surface\": \"CLAMP\"}");
+    assertThat(c.path("advice").asString()).isEqualTo("CARBON_PASTE");
+    JsonNode l =
+        call(
+            "bolt-length",
+            "{\"gripMm\": 20, \"washersMm\": 1.6, \"nutHeightMm\": 8, \"pitchMm\": 1.25, \"lengthMm\": 35, \"insertNut\": true}");
+    assertThat(l.path("protrusionMm").asDouble()).isCloseTo(5.4, within(1e-9));
+    JsonNode r =
+        call(
+            "recheck",
+            "{\"rules\": [{\"named\": \"SETTLING\"}, {\"why\": \"Ours.\", \"days\": 3}], \"fittedOn\": \"2026-06-01\", \"odometerKm\": 1000}");
+    assertThat(r.path("due").get(0).path("atKm").asDouble()).isEqualTo(1100);
+    assertThat(r.path("due").get(1).path("onDate").asString()).isEqualTo("2026-06-04");
+  }
+
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
       value = {
+        "joint|{\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}}|propertyClass",
+        "joint|{\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, \"propertyClass\": \"8.8\", \"friction\": {\"thread\": \"0.1\", \"head\": 0.1}}|friction.thread",
+        "joint|{\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, \"propertyClass\": \"8.8\", \"friction\": {\"thread\": 0.1}}|friction.head",
+        "joint|{\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, \"propertyClass\": \"8.8\", \"torqueBandNm\": {\"min\": 12, \"max\": 10}}|torqueBandNm.min",
+        "torque-angle|{\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, \"propertyClass\": \"8.8\", \"snugNm\": 10, \"angleDeg\": 30}|grip",
+        "castle-nut|{\"slots\": 7, \"holes\": 1, \"angleNowDeg\": 0, \"torqueNowNm\": 80, \"nmPerDegree\": 0.6}|slots",
+        "interaction|{\"count\": 4, \"layout\": \"CIRCLE\", \"targetN\": 100, \"order\": [1,2,3,3], \"passes\": 1}|order",
+        "recheck|{\"rules\": [{}], \"fittedOn\": \"2026-06-01\"}|rules[0]",
         "convert|{\"value\": \"18\", \"unit\": \"N.m\"}|value",
         "convert|{\"value\": NaN, \"unit\": \"N.m\"}|",
         "convert|{\"value\": 1e999, \"unit\": \"N.m\"}|",
