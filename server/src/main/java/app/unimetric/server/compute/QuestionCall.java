@@ -57,7 +57,7 @@ final class QuestionCall {
       throw Fields.missingAt("text");
     }
     TorqueBand band = q.torque() == null ? null : q.torque().statedNm();
-    boolean single = band != null && band.minNm() == band.maxNm();
+    Double single = band != null && band.minNm() == band.maxNm() ? (Double) band.minNm() : null;
     double engaged = q.engagementMm() == null ? thread.nominalDiameterMm() : q.engagementMm();
     JointCall.Request request =
         new JointCall.Request(
@@ -70,8 +70,10 @@ final class QuestionCall {
             null,
             q.head(),
             null,
-            single ? band.minNm() : null,
-            band == null || single ? null : new JointFields.Span(band.minNm(), band.maxNm()),
+            single,
+            band == null || single != null
+                ? null
+                : new JointFields.Span(band.minNm(), band.maxNm()),
             null,
             null,
             q.female() == null
