@@ -9,6 +9,7 @@ export const { navigate, route } = createRouter({
   '/machines/:id': () => import('./views/machines/MachinePage.svelte'),
   '/jobs/:id/sheet': () => import('./views/sheet/Sheet.svelte'),
   '/jobs/:id/bench': () => import('./views/bench/Bench.svelte'),
+  '/desk': () => import('./views/desk/Desk.svelte'),
   '/log': () => import('./views/log/Log.svelte'),
   '/log/:id': () => import('./views/log/Record.svelte'),
   '*notfound': NotFound,

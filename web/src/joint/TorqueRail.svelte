@@ -7,9 +7,10 @@
     outside: boolean;
   }
   interface Props {
-    band?: { minNm: number; maxNm: number };
+    band?: { minNm: number; maxNm: number } | undefined;
     aimNm?: number;
-    ceilingNm?: number;
+    ceilingNm?: number | undefined;
+    floorNm?: number | undefined;
     capNm?: number;
     tool?: { minNm: number; maxNm: number; name: string };
     readings?: Reading[];
@@ -21,6 +22,7 @@
     band,
     aimNm,
     ceilingNm,
+    floorNm,
     capNm,
     tool,
     readings = [],
@@ -42,6 +44,7 @@
         ? `band ${plain(band.minNm / unit.newtonMetres)} to ${plain(band.maxNm / unit.newtonMetres)} ${unit.sign}`
         : 'no band',
       aimNm === undefined ? '' : `aim ${plain(aimNm / unit.newtonMetres)}`,
+      floorNm === undefined ? '' : `floor ${plain(floorNm / unit.newtonMetres)}`,
       ceilingNm === undefined ? '' : `ceiling ${plain(ceilingNm / unit.newtonMetres)}`,
       tool ? `${tool.name} trusted ${plain(tool.minNm)} to ${plain(tool.maxNm)} N·m` : '',
     ]
@@ -79,7 +82,28 @@
     />
     {#if size === 'large'}
       <text x={x(ceilingNm) + 4} y={line - 30} class="small">
-        90 % yield {plain(ceilingNm / unit.newtonMetres)}
+        ceiling {plain(ceilingNm / unit.newtonMetres)}
+      </text>
+    {/if}
+  {/if}
+  {#if floorNm !== undefined && floorNm > scale.from}
+    <rect
+      x={pad}
+      y={line - (size === 'row' ? 9 : 24)}
+      width={Math.min(x(floorNm), width - pad) - pad}
+      height={size === 'row' ? 9 : 24}
+      fill="url(#{id}-hatch)"
+    />
+    <line
+      x1={x(floorNm)}
+      x2={x(floorNm)}
+      y1={line - (size === 'row' ? 11 : 30)}
+      y2={line}
+      class="ceiling"
+    />
+    {#if size === 'large'}
+      <text x={x(floorNm) - 4} y={line - 30} class="small before">
+        floor {plain(floorNm / unit.newtonMetres)}
       </text>
     {/if}
   {/if}
@@ -188,6 +212,9 @@
   }
   .large text {
     font-size: 13px;
+  }
+  .before {
+    text-anchor: end;
   }
   .tick {
     text-anchor: middle;

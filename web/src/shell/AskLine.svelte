@@ -1,31 +1,38 @@
 <script lang="ts">
   import { api, ask, asTrouble, type Schemas } from '../api/client';
   import { here } from '../api/session.svelte';
-  import { plain, sign } from '../joint/figures';
+  import { inUnit, plain, sign } from '../joint/figures';
   import TorqueRail from '../joint/TorqueRail.svelte';
   import { reading } from '../joint/unit.svelte';
   import { navigate } from '../router';
+  import { ofJoint, toQuery } from '../views/desk/state';
 
   const pages = [
     { name: 'Today', href: '/' },
     { name: 'Machines', href: '/machines' },
+    { name: 'Desk', href: '/desk' },
     { name: 'Log', href: '/log' },
   ] as const;
-  const PAUSE_MS = 180;
+  const PAUSE_MS = 60;
+  const MOST_MACHINES = 6;
 
   let text = $state('');
   let open = $state(false);
-  let torque = $state<Schemas['AskResponse'] | null>(null);
+  let answer = $state.raw<Schemas['QuestionResponse'] | null>(null);
   let machines = $state<Schemas['Machine'][]>([]);
   let message = $state('');
   let input: HTMLInputElement;
   let timer: ReturnType<typeof setTimeout>;
+  let asked = 0;
 
   const found = $derived(
     text.trim()
       ? pages.filter((p) => p.name.toLowerCase().startsWith(text.trim().toLowerCase()))
       : [],
   );
+  const torque = $derived(answer?.torque);
+  const joint = $derived(answer?.joint);
+  const setting = $derived(answer?.setting);
   const band = $derived.by(() => {
     const nm = torque?.in['N.m'];
     if (!nm) return undefined;
@@ -40,49 +47,62 @@
     timer = setTimeout(() => void look(text.trim()), PAUSE_MS);
   }
 
-  async function look(asked: string) {
-    if (!asked) return;
-    torque = null;
-    message = '';
-    machines = [];
-    if (/\d|snug|hand/i.test(asked)) {
-      try {
-        torque = await ask(api.POST('/api/compute/ask', { body: { text: asked } }));
-      } catch (e) {
-        message = asTrouble(e).detail;
+  async function look(text: string) {
+    if (!text) return;
+    const mine = ++asked;
+    let fresh: Schemas['QuestionResponse'] | null = null;
+    let said = '';
+    let met: Schemas['Machine'][] = [];
+    try {
+      if (/\d|snug|hand/i.test(text)) {
+        fresh = await ask(api.POST('/api/compute/question', { body: { text } }));
       }
+    } catch (e) {
+      said = asTrouble(e).detail;
     }
-    if (here.person && !torque) {
-      try {
-        machines = (await ask(api.GET('/api/machines', { params: { query: { q: asked } } }))).slice(
-          0,
-          6,
-        );
-      } catch (e) {
-        message = asTrouble(e).detail;
+    try {
+      if (here.person && !fresh) {
+        const params = { query: { q: text } };
+        met = (await ask(api.GET('/api/machines', { params }))).slice(0, MOST_MACHINES);
       }
+    } catch (e) {
+      said = asTrouble(e).detail;
+    }
+    if (mine === asked) {
+      answer = fresh;
+      machines = met;
+      message = said;
     }
   }
 
-  function enter(e: KeyboardEvent) {
+  async function enter(e: KeyboardEvent) {
     if (e.key === 'Escape') {
       open = false;
       input.blur();
     }
     if (e.key === 'Enter') {
       clearTimeout(timer);
+      await look(text.trim());
       const page = found[0];
       const machine = machines[0];
       if (page) go(page.href);
+      else if (joint) toDesk();
       else if (machine) go(`/machines/${machine.id}`);
-      else void look(text.trim());
     }
   }
 
-  function go(href: string) {
+  function go(href: string, search?: string) {
     open = false;
     text = '';
-    void navigate(href as '/');
+    answer = null;
+    void navigate(href as '/', search ? { search } : undefined);
+  }
+
+  function toDesk() {
+    if (joint) {
+      const stated = torque?.stated.replace('–', '-');
+      go('/desk', toQuery(ofJoint(joint.request, joint.thread, stated)));
+    }
   }
 
   function slash(e: KeyboardEvent) {
@@ -110,9 +130,9 @@
     oninput={typed}
     onkeydown={enter}
     onfocus={() => (open = text.trim() !== '')}
-    aria-label="Ask: a torque, a machine, a page"
+    aria-label="Ask: a torque, a joint, a setting, a machine, a page"
     aria-keyshortcuts="/"
-    placeholder="Ask: 12 ftlb · 10-12 Nm · max 5 Nm · a machine · a page"
+    placeholder="Ask: 12 ftlb · M8 8.8 into aluminium · 10-12 Nm on a 5-25 tool · a machine"
     maxlength="200"
     autocomplete="off"
     spellcheck="false"
@@ -120,7 +140,39 @@
   <kbd aria-hidden="true">/</kbd>
   {#if open}
     <div class="answer" role="status">
-      {#if torque}
+      {#if setting}
+        <p class="stated figure">
+          {setting.answer.scale
+            ? `${plain(setting.answer.scale.value)} ${sign(here.units, setting.answer.scale.unit)} on the scale`
+            : 'This tool cannot be set for it'}
+        </p>
+        {#if setting.answer.appliedNm}
+          <p class="figure">
+            brings {plain(setting.answer.appliedNm.nominal)} N·m,
+            {plain(setting.answer.appliedNm.low)}–{plain(setting.answer.appliedNm.high)} with the tool’s
+            deviation
+          </p>
+        {/if}
+        <p class="soft">{[...setting.answer.reasons, ...(answer?.reasons ?? [])].join(' ')}</p>
+      {:else if joint}
+        <p class="stated figure">
+          {joint.thread}
+          {joint.request.propertyClass}: at most {inUnit(joint.answer.ceilingNm, reading.unit)}
+          {reading.unit.sign}
+        </p>
+        <TorqueRail {band} ceilingNm={joint.answer.ceilingNm} unit={reading.unit} size="large" />
+        <p class="figure">
+          {#if joint.answer.preloadN}
+            {torque?.stated}: clamp load {plain(joint.answer.preloadN.nominal / 1000)} kN ({plain(
+              joint.answer.preloadN.min / 1000,
+            )}–{plain(joint.answer.preloadN.max / 1000)}), {Math.round(
+              (joint.answer.utilisation ?? 0) * 100,
+            )} % of yield.
+          {/if}
+        </p>
+        <p class="soft">{[...joint.answer.reasons, ...(answer?.reasons ?? [])].join(' ')}</p>
+        <button type="button" onclick={toDesk}>Open at the joint desk <span>Enter</span></button>
+      {:else if torque}
         <p class="stated">{torque.stated}</p>
         {#if band}
           <TorqueRail {band} unit={reading.unit} size="large" />
@@ -143,7 +195,7 @@
           {machine.name} <span>{machine.model}, {machine.frameNumber}</span>
         </button>
       {/each}
-      {#if !torque && !machines.length && !found.length}
+      {#if !answer && !machines.length && !found.length}
         <p class="soft">{message || 'Nothing found yet; a torque needs a figure and a unit.'}</p>
       {/if}
     </div>

@@ -14,10 +14,13 @@
   const places = [
     { href: '/', name: 'Today' },
     { href: '/machines', name: 'Machines' },
+    { href: '/desk', name: 'Desk' },
     { href: '/log', name: 'Log' },
   ];
   const active = (href: string) =>
     href === '/' ? route.pathname === '/' : route.pathname.startsWith(href);
+  /** Desks answer without signing in. */
+  const open = $derived(route.pathname.startsWith('/desk'));
   $effect(() => void here.look());
 </script>
 
@@ -75,7 +78,7 @@
       {#if here.trouble}
         <TroubleNote trouble={here.trouble} retry={() => void here.look()} />
       {/if}
-      {#if here.known && here.person}
+      {#if here.known && (here.person || open)}
         {@render children()}
       {:else if here.known}
         <SignIn />

@@ -147,6 +147,12 @@
       reasons={why}
       derivation={joint.derivation}
     />
+    {#each joint.deskNotes as note (note.id)}
+      <p>
+        <a href="/desk{note.state}">From the desk</a>: {note.summary}
+        <span class="soft">{note.notedBy}</span>
+      </p>
+    {/each}
     {#if joint.otherTools.length}<OtherTools tools={joint.otherTools} />{/if}
   </div>
 </li>

@@ -53,6 +53,14 @@ class EveryViewTest {
           d.step().waitFor();
         });
     views.put(
+        "desk",
+        d -> {
+          d.go(
+              "/desk?torque=22+Nm&condition=OILED&into=ALUMINIUM_CAST&length=10&grip=20&outer=24"
+                  + "&transverse=900&slip=0.15&count=4");
+          d.heading("What 4 of them do to each other").waitFor();
+        });
+    views.put(
         "log",
         d -> {
           d.go("/log");

@@ -96,7 +96,9 @@ class TroubleTest {
       desk.page.locator("body").press("/");
       desk.page.keyboard().type("18 ftlb");
       assertThat(desk.page.getByRole(AriaRole.STATUS).first()).containsText("24.4");
-      desk.page.getByLabel("Ask: a torque, a machine, a page").fill("18 of something");
+      desk.page
+          .getByLabel("Ask: a torque, a joint, a setting, a machine, a page")
+          .fill("18 of something");
       assertThat(desk.page.getByRole(AriaRole.STATUS).first()).containsText("use N·m");
     }
   }

@@ -111,6 +111,16 @@ public enum Head {
     return table;
   }
 
+  public String words() {
+    return switch (this) {
+      case HEX -> "hexagon";
+      case SOCKET_CAP -> "socket cap";
+      case COUNTERSUNK -> "countersunk";
+      case FLANGE -> "flange";
+      case BUTTON -> "button";
+    };
+  }
+
   /**
    * The bearing face of this head on a medium clearance hole. Diameters the standards leave out
    * take a typical share of the nominal diameter, and the face says so in its source.

@@ -3,6 +3,7 @@ package app.unimetric.server.compute;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -38,6 +39,19 @@ class ComputeController {
       @RequestBody QuestionCall.Request request,
       @RequestParam(defaultValue = "false") boolean why) {
     return QuestionCall.answer(request, why);
+  }
+
+  @Operation(summary = "What the desks offer to choose from")
+  @GetMapping(path = "/choices", consumes = MediaType.ALL_VALUE)
+  ChoicesCall.Response choices() {
+    return ChoicesCall.answer();
+  }
+
+  @Operation(summary = "All that the joint desk shows, in one answer")
+  @PostMapping("/desk")
+  DeskCall.Response desk(
+      @RequestBody DeskCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
+    return DeskCall.answer(request, why);
   }
 
   @Operation(summary = "Diameters and stress area of a thread")

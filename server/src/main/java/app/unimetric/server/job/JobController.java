@@ -85,7 +85,25 @@ class JobController {
             person));
   }
 
+  /**
+   * @param id made by the sender
+   */
+  record NewDeskNote(UUID id, String jointId, String state, String summary) {}
+
+  @PostMapping("/api/jobs/{id}/desk-notes")
+  JobSheet note(
+      @PathVariable UUID id, @RequestBody NewDeskNote n, @AuthenticationPrincipal SignedIn person) {
+    jobs.note(
+        id,
+        new DeskNote(n.id(), n.jointId(), n.state(), n.summary(), person.name(), clock.instant()));
+    return sheet(jobs.job(id));
+  }
+
   private JobSheet sheet(Job job) {
-    return JobSheet.of(job, fleet.machine(job.machineId()), jobs.plan(job, LocalDate.now(clock)));
+    return JobSheet.of(
+        job,
+        fleet.machine(job.machineId()),
+        jobs.plan(job, LocalDate.now(clock)),
+        jobs.deskNotes(job.id()));
   }
 }

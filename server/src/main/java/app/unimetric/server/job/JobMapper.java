@@ -33,5 +33,9 @@ interface JobMapper {
 
   List<DecisionRow> decisions(@Param("jobId") UUID jobId);
 
+  List<DeskNote> deskNotes(@Param("jobId") UUID jobId);
+
+  void addDeskNote(@Param("jobId") UUID jobId, @Param("n") DeskNote note);
+
   void addDecision(@Param("jobId") UUID jobId, @Param("d") DecisionRow decision);
 }

@@ -78,7 +78,8 @@ record JobSheet(
       List<String> passReasons,
       List<String> orderReasons,
       List<String> notes,
-      List<String> traps) {}
+      List<String> traps,
+      List<DeskNote> deskNotes) {}
 
   /** One stated value. */
   record SheetValue(
@@ -112,7 +113,7 @@ record JobSheet(
       List<String> reasons,
       List<Derivation> derivation) {}
 
-  static JobSheet of(Job job, Machine machine, JobPlan plan) {
+  static JobSheet of(Job job, Machine machine, JobPlan plan, List<DeskNote> deskNotes) {
     return new JobSheet(
         job.id(),
         job.number(),
@@ -126,11 +127,11 @@ record JobSheet(
         plan.pack().cautions(),
         plan.pack().oneTimeParts(),
         plan.pack().steps(),
-        plan.joints().stream().map(JobSheet::joint).toList(),
+        plan.joints().stream().map(p -> joint(p, deskNotes)).toList(),
         plan.pack().checks());
   }
 
-  private static SheetJoint joint(PlannedJoint planned) {
+  private static SheetJoint joint(PlannedJoint planned, List<DeskNote> deskNotes) {
     PackJoint joint = planned.joint();
     Resolution r = planned.resolution();
     ToolChoice chosen = planned.tool();
@@ -166,7 +167,8 @@ record JobSheet(
         planned.passReasons(),
         planned.orderReasons(),
         planned.notes(),
-        joint.traps());
+        joint.traps(),
+        deskNotes.stream().filter(n -> n.jointId().equals(joint.id())).toList());
   }
 
   private static SheetValue value(int index, StatedValue stated) {

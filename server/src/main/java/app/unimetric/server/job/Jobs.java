@@ -94,6 +94,30 @@ public class Jobs {
     return JobPlan.of(packs.read(job.pack()), decisions, crib.tools(), Policy.USUAL, today);
   }
 
+  List<DeskNote> deskNotes(UUID jobId) {
+    return mapper.deskNotes(jobId);
+  }
+
+  /** Keeps what was worked out at the desk with a joint; a resend changes nothing. */
+  void note(UUID jobId, DeskNote note) {
+    Job job = job(jobId);
+    new Problems()
+        .require(
+            packs.read(job.pack()).joints().stream().anyMatch(j -> j.id().equals(note.jointId())),
+            "jointId",
+            "names no joint of this job.")
+        .require(
+            note.state().startsWith("?") && note.state().length() <= LONGEST_REASON,
+            "state",
+            "is not a desk's address.")
+        .require(
+            !note.summary().isBlank() && note.summary().length() <= LONGEST_REASON,
+            "summary",
+            "must have 1 to 1 000 characters.")
+        .orThrow();
+    mapper.addDeskNote(jobId, note);
+  }
+
   /** Writes a lead's decision down. */
   @Transactional
   public Job decide(

@@ -1,0 +1,73 @@
+package app.unimetric.server.compute;
+
+import app.unimetric.core.fastener.Head;
+import app.unimetric.core.fastener.Material;
+import app.unimetric.core.fastener.PropertyClass;
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.thread.Hand;
+import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ThreadSeries;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What a desk offers to choose from, with the figures behind each choice. */
+final class ChoicesCall {
+  private static final MetricThread M8 = MetricThread.parse("M8");
+
+  private ChoicesCall() {}
+
+  @Schema(name = "ThreadChoice", description = "mm")
+  record ThreadChoice(
+      String name, double nominalDiameterMm, double pitchMm, Hand hand, String note) {}
+
+  @Schema(name = "ClassChoice", description = "MPa, up to M16")
+  record ClassChoice(String mark, double ultimateMPa, double yieldMPa, String source) {}
+
+  @Schema(name = "ConditionChoice")
+  record ConditionChoice(
+      FrictionCondition code, String words, double min, double nominal, double max) {}
+
+  @Schema(name = "MaterialChoice", description = "MPa, typical; left out where none is promised")
+  record MaterialChoice(Material code, String words, @Nullable Double ultimateMPa) {}
+
+  @Schema(name = "HeadChoice")
+  record HeadChoice(Head code, String words) {}
+
+  @Schema(name = "ChoicesResponse")
+  record Response(
+      List<ThreadChoice> threads,
+      List<ClassChoice> classes,
+      List<HeadChoice> heads,
+      List<ConditionChoice> conditions,
+      List<MaterialChoice> materials) {}
+
+  static Response answer() {
+    return new Response(
+        ThreadSeries.all().stream()
+            .map(
+                t ->
+                    new ThreadChoice(
+                        t.name(),
+                        t.thread().nominalDiameterMm(),
+                        t.thread().pitchMm(),
+                        t.hand(),
+                        t.note()))
+            .toList(),
+        Arrays.stream(PropertyClass.values())
+            .map(c -> new ClassChoice(c.mark(), c.ultimateMPa(M8), c.yieldMPa(M8), c.source()))
+            .toList(),
+        Arrays.stream(Head.values()).map(h -> new HeadChoice(h, h.words())).toList(),
+        Arrays.stream(FrictionCondition.values())
+            .map(
+                c ->
+                    new ConditionChoice(
+                        c, c.words(), c.min().thread(), c.nominal().thread(), c.max().thread()))
+            .toList(),
+        Arrays.stream(Material.values())
+            .filter(m -> m != Material.CARBON)
+            .map(m -> new MaterialChoice(m, m.words(), m.ultimateMPa()))
+            .toList());
+  }
+}

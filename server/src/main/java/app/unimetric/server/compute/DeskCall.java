@@ -1,0 +1,166 @@
+package app.unimetric.server.compute;
+
+import app.unimetric.core.fastener.PropertyClass;
+import app.unimetric.core.joint.AppliedTorque;
+import app.unimetric.core.joint.BoltedJoint;
+import app.unimetric.core.joint.Friction;
+import app.unimetric.core.joint.FrictionChange;
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.joint.Scatter;
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.sequence.Layout;
+import app.unimetric.core.spec.Aim;
+import app.unimetric.core.spec.JointContext;
+import app.unimetric.core.spec.Resolver;
+import app.unimetric.core.spec.Role;
+import app.unimetric.core.spec.SpecValue;
+import app.unimetric.core.spec.TorqueText;
+import app.unimetric.core.spec.UnitSlip;
+import app.unimetric.core.why.Derivation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** All that the joint desk shows, in one answer. */
+final class DeskCall {
+  private static final int DRAWS = 10_000;
+  private static final long SEED = 1;
+
+  private DeskCall() {}
+
+  @Schema(name = "DeskGroup", description = "how many of these bolts hold the part together")
+  record Group(int count, Layout layout, int passes) {}
+
+  @Schema(
+      name = "DeskRequest",
+      example =
+          "{\"joint\": {\"thread\": {\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}, \"propertyClass\": \"8.8\", \"condition\": \"OILED\"}, \"torqueText\": \"22 Nm\", \"group\": {\"count\": 4, \"layout\": \"CIRCLE\", \"passes\": 3}}")
+  record Request(
+      JointCall.Request joint,
+      @Schema(description = "as stated, with its unit; instead of a torque in the joint")
+          @Nullable String torqueText,
+      @Nullable Group group) {}
+
+  @Schema(name = "OtherCondition", description = "the torque for the same clamp load, N·m")
+  record Other(
+      FrictionCondition condition, String words, double torqueNm, double overloadPercent) {}
+
+  @Schema(name = "ChanceByScatter", description = "5 and 95 of 100 bolts, N; chances 0 to 1")
+  record Chance(double p5N, double p95N, double aboveYield, double belowFloor) {}
+
+  @Schema(name = "DeskResponse")
+  record Response(
+      JointCall.Response joint,
+      AskCall.@Nullable Response torque,
+      List<UnitSlip> unitSlips,
+      List<Other> others,
+      @Nullable Chance chance,
+      InteractionCall.@Nullable Response interaction,
+      List<String> reasons,
+      @Nullable List<Derivation> derivation) {}
+
+  static Response answer(Request r, boolean why) {
+    String text = r.torqueText() == null ? "" : r.torqueText().strip();
+    SpecValue stated =
+        text.isEmpty() ? null : Fields.at("torqueText", () -> TorqueText.parse(text));
+    TorqueBand band = stated == null ? null : stated.statedNm();
+    JointCall.Request request =
+        band == null ? r.joint() : Fields.under("joint", () -> withTorque(r.joint(), band));
+    JointCall.Response joint = Fields.under("joint", () -> JointCall.answer(request, why));
+    BoltedJoint bolted = Fields.under("joint", request::joint);
+    AppliedTorque torque =
+        JointFields.torque(
+            request.torqueNm(),
+            request.torqueBandNm(),
+            request.toolDeviationPercent(),
+            request.prevailingNm());
+    return new Response(
+        joint,
+        stated == null ? null : AskCall.answer(stated, why),
+        stated == null ? List.of() : slips(request, bolted, stated),
+        torque == null ? List.of() : others(bolted, torque),
+        torque == null ? null : chance(bolted, torque),
+        r.group() == null ? null : interaction(r.group(), joint, why),
+        List.of(),
+        why ? List.of() : null);
+  }
+
+  private static JointCall.Request withTorque(JointCall.Request j, TorqueBand band) {
+    new Problems()
+        .require(
+            j.torqueNm() == null && j.torqueBandNm() == null,
+            "torqueNm",
+            "Give either torqueText or a torque in the joint, not both.")
+        .orThrow();
+    boolean single = band.minNm() == band.maxNm();
+    return new JointCall.Request(
+        j.thread(),
+        j.propertyClass(),
+        j.yieldMPa(),
+        j.ultimateMPa(),
+        j.friction(),
+        j.condition(),
+        j.bearing(),
+        j.head(),
+        j.utilisation(),
+        single ? (Double) band.minNm() : null,
+        single ? null : new JointFields.Span(band.minNm(), band.maxNm()),
+        j.toolDeviationPercent(),
+        j.prevailingNm(),
+        j.engagement(),
+        j.grip(),
+        j.interfaces(),
+        j.service(),
+        j.pressureLimitMPa());
+  }
+
+  /** Whether the stated unit makes sense for this bolt. */
+  private static List<UnitSlip> slips(JointCall.Request r, BoltedJoint joint, SpecValue stated) {
+    PropertyClass material = JointFields.material(new Problems(), r.propertyClass());
+    return Resolver.resolve(
+            List.of(stated),
+            new JointContext(
+                joint.thread(), material, Role.CLAMP, false, false, false, Aim.MIDDLE, null, null))
+        .unitSlips();
+  }
+
+  private static List<Other> others(BoltedJoint joint, AppliedTorque torque) {
+    Friction now = joint.friction().nominal();
+    return Arrays.stream(FrictionCondition.values())
+        .filter(c -> c != FrictionCondition.UNKNOWN)
+        .map(
+            c -> {
+              FrictionChange change =
+                  FrictionChange.of(
+                      joint.thread(), joint.face(), torque.band().middleNm(), now, c.nominal());
+              return new Other(c, c.words(), change.torqueNm(), change.overloadPercent());
+            })
+        .toList();
+  }
+
+  private static Chance chance(BoltedJoint joint, AppliedTorque torque) {
+    Scatter s = Scatter.of(joint, torque, DRAWS, SEED);
+    return new Chance(s.p5N(), s.p95N(), s.chanceAboveYield(), s.chanceBelowFloor());
+  }
+
+  private static InteractionCall.Response interaction(
+      Group group, JointCall.Response joint, boolean why) {
+    JointCall.Load load = joint.preloadN();
+    return Fields.under(
+        "group",
+        () ->
+            InteractionCall.answer(
+                new InteractionCall.Request(
+                    group.count(),
+                    group.layout(),
+                    null,
+                    null,
+                    null,
+                    load == null ? joint.assemblyPreloadN() : load.nominal(),
+                    null,
+                    group.passes()),
+                why));
+  }
+}

@@ -1,0 +1,101 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { route } from '../../router';
+  import Loaded from '../../shell/Loaded.svelte';
+  import TroubleNote from '../../shell/TroubleNote.svelte';
+  import DeskAnswer from './DeskAnswer.svelte';
+  import DeskForm from './DeskForm.svelte';
+  import { fromQuery, placeOf, toQuery, toRequest, type DeskState } from './state';
+
+  const PAUSE_MS = 15;
+  const load = () => ask(api.GET('/api/compute/choices'));
+  let choices: Schemas['ChoicesResponse'] | undefined;
+  let desk = $state<DeskState>(fromQuery(window.location.search));
+  let answer = $state.raw<Schemas['DeskResponse'] | null>(null);
+  let messages = $state<Partial<Record<keyof DeskState, string>>>({});
+  let trouble = $state<Trouble | null>(null);
+  let timer: ReturnType<typeof setTimeout>;
+  let asked = 0;
+
+  async function work(state: DeskState, from: Schemas['ChoicesResponse']) {
+    const mine = ++asked;
+    const made = toRequest(state, from);
+    if ('wrong' in made) {
+      messages = Object.fromEntries(
+        made.wrong.map((w) => [w.field, 'Type a plain number such as 12.5.']),
+      );
+      return;
+    }
+    try {
+      const fresh = await ask(
+        api.POST('/api/compute/desk', {
+          params: { query: { why: true } },
+          body: made.request,
+        }),
+      );
+      if (mine !== asked) return;
+      answer = fresh;
+      messages = {};
+      trouble = null;
+    } catch (e) {
+      if (mine !== asked) return;
+      const caught = asTrouble(e);
+      messages = Object.fromEntries(caught.errors.map((p) => [placeOf(p.field), p.message]));
+      trouble = caught.errors.length ? null : caught;
+    }
+  }
+
+  function changed() {
+    clearTimeout(timer);
+    const state = { ...desk };
+    window.history.replaceState(window.history.state, '', `/desk${toQuery(state)}`);
+    timer = setTimeout(() => choices && void work(state, choices), PAUSE_MS);
+  }
+
+  const begin = (from: Schemas['ChoicesResponse']) => {
+    choices = from;
+    void work({ ...desk }, from);
+  };
+  /** The ask line and the browser's own keys may put another state into the address. */
+  $effect(() => {
+    if (route.pathname === '/desk' && route.search !== undefined) untrack(follow);
+  });
+  function follow() {
+    if (window.location.search.replace(/^\?$/, '') !== toQuery(desk).replace(/^\?$/, '')) {
+      desk = fromQuery(window.location.search);
+      if (choices) void work({ ...desk }, choices);
+    }
+  }
+</script>
+
+<svelte:head><title>Joint desk · Unimetric</title></svelte:head>
+<svelte:window onpopstate={follow} />
+<Loaded {load}>
+  {#snippet children(from)}
+    <div class="desk" {@attach () => begin(from)}>
+      <section class="set" aria-label="The joint">
+        <h1>Joint desk</h1>
+        <DeskForm bind:desk choices={from} {messages} {changed} />
+      </section>
+      <section class="told" aria-label="What it comes to" aria-live="polite">
+        {#if trouble}<TroubleNote {trouble} retry={changed} />{/if}
+        {#if answer}<DeskAnswer {answer} {desk} choices={from} />{/if}
+      </section>
+    </div>
+  {/snippet}
+</Loaded>
+
+<style>
+  .desk {
+    display: grid;
+    grid-template-columns: 19rem minmax(0, 1fr);
+    gap: 0 2.5rem;
+    align-items: start;
+  }
+  @media (max-width: 900px) {
+    .desk {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

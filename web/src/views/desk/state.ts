@@ -1,0 +1,202 @@
+import type { Schemas } from '../../api/client';
+
+/** What a person has set at the desk, as text: what is typed is kept as typed. */
+export interface DeskState {
+  thread: string;
+  mark: string;
+  yield: string;
+  ultimate: string;
+  head: string;
+  condition: string;
+  into: string;
+  length: string;
+  torque: string;
+  prevailing: string;
+  deviation: string;
+  utilisation: string;
+  grip: string;
+  outer: string;
+  young: string;
+  interfaces: string;
+  axial: string;
+  transverse: string;
+  slip: string;
+  pressure: string;
+  count: string;
+  layout: string;
+  passes: string;
+}
+
+export const FRESH: DeskState = {
+  thread: 'M8',
+  mark: '8.8',
+  yield: '',
+  ultimate: '',
+  head: 'HEX',
+  condition: 'UNKNOWN',
+  into: '',
+  length: '',
+  torque: '',
+  prevailing: '',
+  deviation: '',
+  utilisation: '',
+  grip: '',
+  outer: '',
+  young: '',
+  interfaces: '',
+  axial: '',
+  transverse: '',
+  slip: '',
+  pressure: '',
+  count: '',
+  layout: 'CIRCLE',
+  passes: '3',
+};
+
+/** The address part that brings a state back; what is as fresh is left out. */
+export function toQuery(state: DeskState): string {
+  const params = new URLSearchParams();
+  for (const key of Object.keys(FRESH) as (keyof DeskState)[]) {
+    if (state[key] !== FRESH[key]) {
+      params.set(key, state[key]);
+    }
+  }
+  return `?${params.toString()}`;
+}
+
+export function fromQuery(query: string): DeskState {
+  const params = new URLSearchParams(query);
+  const state = { ...FRESH };
+  for (const key of Object.keys(FRESH) as (keyof DeskState)[]) {
+    state[key] = (params.get(key) ?? FRESH[key]).slice(0, 60);
+  }
+  return state;
+}
+
+/** A field that is no number yet; which one, and what stands in it. */
+export interface NotANumber {
+  field: keyof DeskState;
+}
+
+type Joint = Schemas['JointRequest'];
+
+/** The request a state amounts to, or the fields that are no numbers. */
+export function toRequest(
+  state: DeskState,
+  choices: Schemas['ChoicesResponse'],
+): { request: Schemas['DeskRequest'] } | { wrong: NotANumber[] } {
+  const wrong: NotANumber[] = [];
+  const number = (field: keyof DeskState): number | undefined => {
+    const text = state[field].trim().replace(',', '.');
+    if (!text) return undefined;
+    const figure = Number(text);
+    if (!/^\d*\.?\d+$|^\d+\.$/.test(text) || !Number.isFinite(figure)) {
+      wrong.push({ field });
+      return undefined;
+    }
+    return figure;
+  };
+  const thread = choices.threads.find((t) => t.name === state.thread) ?? choices.threads[0];
+  const [length, grip, outer] = [number('length'), number('grip'), number('outer')];
+  const [young, interfaces] = [number('young'), number('interfaces')];
+  const [axialN, transverseN, slipFriction] = [
+    number('axial'),
+    number('transverse'),
+    number('slip'),
+  ];
+  const own = state.mark === '';
+  const joint: Joint = {
+    thread: {
+      nominalDiameterMm: thread?.nominalDiameterMm ?? 8,
+      pitchMm: thread?.pitchMm ?? 1.25,
+    },
+    head: state.head as NonNullable<Joint['head']>,
+    condition: state.condition as NonNullable<Joint['condition']>,
+    ...some('propertyClass', own ? undefined : state.mark),
+    ...(own ? some('yieldMPa', number('yield')) : {}),
+    ...(own ? some('ultimateMPa', number('ultimate')) : {}),
+    ...some('utilisation', share(number('utilisation'))),
+    ...some('prevailingNm', state.torque.trim() ? number('prevailing') : undefined),
+    ...some('toolDeviationPercent', number('deviation')),
+    ...some('pressureLimitMPa', number('pressure')),
+  };
+  if (state.into && length !== undefined) {
+    joint.engagement = {
+      lengthMm: length,
+      material: state.into as Schemas['MaterialChoice']['code'],
+    };
+  }
+  if (grip !== undefined && outer !== undefined) {
+    joint.grip = { lengthMm: grip, outerDiameterMm: outer, ...some('youngMPa', young) };
+    if (interfaces !== undefined) joint.interfaces = { count: interfaces };
+  }
+  if (axialN !== undefined || transverseN !== undefined) {
+    joint.service = {
+      ...some('axialN', axialN),
+      ...some('transverseN', transverseN),
+      ...some('slipFriction', slipFriction),
+    };
+  }
+  const [count, passes] = [number('count'), number('passes')];
+  if (wrong.length) return { wrong };
+  return {
+    request: {
+      joint,
+      ...some('torqueText', state.torque.trim() || undefined),
+      ...(count === undefined
+        ? {}
+        : {
+            group: {
+              count,
+              layout: state.layout as Schemas['DeskGroup']['layout'],
+              passes: passes ?? 1,
+            },
+          }),
+    },
+  };
+}
+
+const share = (percent: number | undefined) => (percent === undefined ? undefined : percent / 100);
+
+function some<K extends string, V>(key: K, value: V | undefined): Partial<Record<K, V>> {
+  return value === undefined ? {} : ({ [key]: value } as Record<K, V>);
+}
+
+/** Where a problem of the server belongs on the desk. */
+const PLACES: [RegExp, keyof DeskState][] = [
+  [/torqueText|torqueNm|torqueBandNm/, 'torque'],
+  [/prevailing/, 'prevailing'],
+  [/toolDeviation/, 'deviation'],
+  [/utilisation/, 'utilisation'],
+  [/yieldMPa|propertyClass/, 'yield'],
+  [/ultimateMPa/, 'ultimate'],
+  [/engagement/, 'length'],
+  [/grip\.outer/, 'outer'],
+  [/grip\.young/, 'young'],
+  [/grip/, 'grip'],
+  [/interfaces/, 'interfaces'],
+  [/slipFriction/, 'slip'],
+  [/transverse/, 'transverse'],
+  [/axial/, 'axial'],
+  [/pressureLimit/, 'pressure'],
+  [/count/, 'count'],
+  [/passes/, 'passes'],
+];
+
+export function placeOf(field: string): keyof DeskState {
+  return PLACES.find(([pattern]) => pattern.test(field))?.[1] ?? 'thread';
+}
+
+/** The desk's state for a joint call, as the ask line hands it over. */
+export function ofJoint(request: Joint, threadName: string, torque: string | undefined): DeskState {
+  return {
+    ...FRESH,
+    thread: threadName,
+    mark: request.propertyClass ?? '8.8',
+    head: request.head ?? 'HEX',
+    condition: request.condition ?? 'UNKNOWN',
+    into: request.engagement?.material ?? '',
+    length: request.engagement === undefined ? '' : String(request.engagement.lengthMm),
+    torque: torque ?? '',
+  };
+}
