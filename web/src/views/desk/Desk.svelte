@@ -8,7 +8,7 @@
   import DeskForm from './DeskForm.svelte';
   import { fromQuery, placeOf, toQuery, toRequest, type DeskState } from './state';
 
-  const PAUSE_MS = 15;
+  const PAUSE_MS = 5;
   const load = () => ask(api.GET('/api/compute/choices'));
   let choices: Schemas['ChoicesResponse'] | undefined;
   let desk = $state<DeskState>(fromQuery(window.location.search));

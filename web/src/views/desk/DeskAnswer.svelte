@@ -52,7 +52,7 @@
     <div>
       <p class="label">Clamp load</p>
       {#if past}
-        <p class="big">none to name</p>
+        <p class="big">–</p>
         <p class="soft figure">
           it yields at {inUnit(joint.yieldPoints.nominal.torqueNm + prevailing, reading.unit)}
           {reading.unit.sign}, {kN(joint.yieldPoints.nominal.preloadN)} kN
@@ -154,12 +154,36 @@
       </table>
       <p class="soft">Lowering is sound; raising needs the maker’s word.</p>
     {/if}
-    {#if joint.expectedAngleDeg !== undefined || joint.embeddingLossN !== undefined}
-      <h2>Turn and settling</h2>
+    {#if answer.breakLooseNm || answer.loadPerDegreeN !== undefined}
+      <h2>Turning it</h2>
       {#if joint.expectedAngleDeg !== undefined}
         <p>
           From snug to this torque about <strong class="figure"
             >{plain(joint.expectedAngleDeg)}°</strong
+          >.
+        </p>
+      {/if}
+      {#if answer.loadPerDegreeN !== undefined}
+        <p>
+          One degree at a re-check is <strong class="figure">{kN(answer.loadPerDegreeN)} kN</strong
+          >.
+        </p>
+      {/if}
+      {#if answer.afterAngle}
+        <p>
+          After the stated angle <strong class="figure">{kN(answer.afterAngle.preloadN)} kN</strong
+          >, {Math.round(answer.afterAngle.utilisation * 100)} % of yield.
+          {answer.afterAngle.reasons.join(' ')}
+        </p>
+      {/if}
+      {#if answer.breakLooseNm}
+        <p>
+          To break it loose, clean: <strong class="figure"
+            >{inUnit(answer.breakLooseNm.low, reading.unit)}–{inUnit(
+              answer.breakLooseNm.high,
+              reading.unit,
+            )}
+            {reading.unit.sign}</strong
           >.
         </p>
       {/if}

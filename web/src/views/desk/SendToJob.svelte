@@ -20,16 +20,18 @@
       trouble = asTrouble(e);
     }
   }
-  async function choose() {
+  async function choose(id: string) {
     sheet = null;
     jointId = '';
-    if (!jobId) return;
     try {
-      sheet = await ask(api.GET('/api/jobs/{id}/sheet', { params: { path: { id: jobId } } }));
+      sheet = await ask(api.GET('/api/jobs/{id}/sheet', { params: { path: { id } } }));
     } catch (e) {
       trouble = asTrouble(e);
     }
   }
+  $effect(() => {
+    if (jobId) void choose(jobId);
+  });
   async function send() {
     trouble = null;
     try {
@@ -51,7 +53,7 @@
   <Button kind="tertiary" size="field" on:click={() => void open()}>Send into a job</Button>
 {:else}
   <div class="pick">
-    <Select labelText="Job" bind:selected={jobId} on:change={() => void choose()}>
+    <Select labelText="Job" bind:selected={jobId}>
       <SelectItem value="" text={jobs.length ? 'choose' : 'no job is open'} />
       {#each jobs as job (job.jobId)}
         <SelectItem value={job.jobId} text="{job.machineName}: {job.title}, job {job.number}" />

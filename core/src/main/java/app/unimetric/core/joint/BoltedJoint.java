@@ -3,6 +3,7 @@ package app.unimetric.core.joint;
 import app.unimetric.core.fastener.BearingFace;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ThreadTolerance;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -89,9 +90,11 @@ public record BoltedJoint(
     return grip == null ? null : Compliance.of(thread, face, youngMPa, grip);
   }
 
-  /** Null when the engagement is not known. */
+  /** Null when the engagement is not known, or the pitch is finer than its tolerances reach. */
   public @Nullable Stripping stripping() {
-    return engagement == null ? null : Stripping.of(thread, ultimateMPa, engagement);
+    return engagement == null || !ThreadTolerance.covers(thread)
+        ? null
+        : Stripping.of(thread, ultimateMPa, engagement);
   }
 
   /** F_Z, N; null when the grip is not known. */

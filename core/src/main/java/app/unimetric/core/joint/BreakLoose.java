@@ -2,7 +2,6 @@ package app.unimetric.core.joint;
 
 import app.unimetric.core.fastener.Drive;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.core.why.Why;
 import java.util.List;
@@ -25,6 +24,9 @@ public record BreakLoose(
     double forceAtOneMetreN,
     List<String> reasons,
     List<Derivation> derivation) {
+  /** The largest tightening torque asked about, N·m. */
+  public static final double MOST_NM = 3000;
+
   private static final double CLEAN_LOW = 0.7;
   private static final double CLEAN_HIGH = 1.3;
   private static final double CURED_LOW = 2;
@@ -38,7 +40,7 @@ public record BreakLoose(
    * @param hardened whether old threadlocker or retaining compound sits in the thread
    */
   public static BreakLoose of(double tightenedNm, boolean hardened, Drive drive) {
-    new Problems().positive(tightenedNm, Torque.MAX_NM / CURED_HIGH, "tightenedNm").orThrow();
+    new Problems().positive(tightenedNm, MOST_NM, "tightenedNm").orThrow();
     double low = tightenedNm * (hardened ? CURED_LOW : CLEAN_LOW);
     double high = tightenedNm * (hardened ? CURED_HIGH : CLEAN_HIGH);
     Double limit = drive.limitNm();

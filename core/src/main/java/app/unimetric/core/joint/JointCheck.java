@@ -55,6 +55,10 @@ public record JointCheck(
     Double loss = joint.embeddingLossN();
     derive(joint, assembly, why);
     strip(stripping, why);
+    if (stripping == null && joint.engagement() != null) {
+      why.because(
+          "Stripping is not told: ISO 965-1 gives no tolerances for so fine a pitch; use the maker's value.");
+    }
     limits(joint, limits, why);
     if (loss != null) {
       Service service = joint.service();

@@ -3,6 +3,7 @@ package app.unimetric.core.plan;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.sequence.Precedence;
+import app.unimetric.core.sequence.SettingOrder;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolChoice;
 import java.time.LocalDate;
@@ -18,9 +19,16 @@ import org.jspecify.annotations.Nullable;
  * @param joints in working order; in the pack's order when the rules contradict each other
  * @param blockers empty when the job may start
  * @param cycle ids of joints whose order rules form a ring
+ * @param settingChanges changes of tool or setting for the final torques
+ * @param settingChangesAtLeast no order within the rules has fewer; equal when proved
  */
 public record JobPlan(
-    JobPack pack, List<PlannedJoint> joints, List<Blocker> blockers, List<String> cycle) {
+    JobPack pack,
+    List<PlannedJoint> joints,
+    List<Blocker> blockers,
+    List<String> cycle,
+    int settingChanges,
+    int settingChangesAtLeast) {
 
   public boolean ready() {
     return blockers.isEmpty();
@@ -35,7 +43,7 @@ public record JobPlan(
     for (PackJoint joint : pack.joints()) {
       PlannedJoint one = JointPlanner.plan(joint, pack.order(), decisions, crib, policy, today);
       planned.put(joint.id(), one);
-      settings.put(joint.id(), toolOf(one));
+      settings.put(joint.id(), settingOf(one));
       blockers.addAll(blockers(one));
     }
     Precedence.Result order = Precedence.order(settings, pack.order());
@@ -50,19 +58,30 @@ public record JobPlan(
                   + order.cycle().get(0)
                   + "."));
     }
+    SettingOrder working =
+        order.cycle().isEmpty()
+            ? SettingOrder.of(settings, pack.order())
+            : new SettingOrder(List.copyOf(planned.keySet()), 0, 0);
     List<PlannedJoint> joints = new ArrayList<>();
-    for (String id : order.cycle().isEmpty() ? order.order() : List.copyOf(planned.keySet())) {
+    for (String id : working.order()) {
       PlannedJoint joint = planned.get(id);
       if (joint != null) {
         joints.add(joint);
       }
     }
-    return new JobPlan(pack, List.copyOf(joints), List.copyOf(blockers), order.cycle());
+    return new JobPlan(
+        pack,
+        List.copyOf(joints),
+        List.copyOf(blockers),
+        order.cycle(),
+        working.changes(),
+        working.atLeast());
   }
 
-  private static @Nullable String toolOf(PlannedJoint joint) {
+  /** Tool and scale reading: what must be changed between two joints. */
+  private static @Nullable String settingOf(PlannedJoint joint) {
     ToolChoice choice = joint.tool();
-    return choice == null ? null : choice.tool().id();
+    return choice == null ? null : choice.tool().id() + " " + choice.setting().scale();
   }
 
   private static List<Blocker> blockers(PlannedJoint joint) {

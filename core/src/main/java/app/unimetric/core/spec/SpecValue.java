@@ -214,6 +214,13 @@ public record SpecValue(
         : TorqueBand.of(ends[0] * in.newtonMetres(), ends[1] * in.newtonMetres());
   }
 
+  /** The single figure, N·m; null for forms without one. */
+  public @Nullable Double torqueNm() {
+    Double figure = value;
+    TorqueUnit in = unit;
+    return figure == null || in == null ? null : Double.valueOf(figure * in.newtonMetres());
+  }
+
   /** As it would be written on a sheet: {@code max 5 N·m}, {@code 20–24 ft·lbf}. */
   public String asStated() {
     String sign = unit == null ? "" : " " + unit.sign();

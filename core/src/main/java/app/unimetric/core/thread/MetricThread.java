@@ -14,8 +14,8 @@ import java.util.regex.Pattern;
  * A 60° thread of the ISO 68-1 profile by nominal diameter and pitch.
  *
  * @param nominalDiameterMm d, mm, 1 to 100
- * @param pitchMm P, mm, 0.2 to 10; at least a hundredth and at most a quarter of d, so that a core
- *     remains that can carry load
+ * @param pitchMm P, mm, 0.01 to 10; at most a quarter of d, so that a core remains that can carry
+ *     load
  */
 public record MetricThread(double nominalDiameterMm, double pitchMm) {
   /** Coarse pitches, mm, by nominal diameter, mm (ISO 262). */
@@ -38,10 +38,8 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
               Map.entry(22.0, 2.5),
               Map.entry(24.0, 3.0)));
 
-  /** ISO 965-1 gives no tolerances below this pitch, mm. */
-  private static final double FINEST_MM = 0.2;
-
-  private static final double FINEST_SHARE = 100;
+  /** Nothing finer is cut, mm. */
+  private static final double FINEST_MM = 0.01;
 
   private static final Pattern DESIGNATION =
       Pattern.compile(
@@ -57,10 +55,6 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
           pitchMm <= nominalDiameterMm / 4,
           "pitchMm",
           "is too coarse for this diameter; the pitch is the distance between two threads, in mm.");
-      problems.require(
-          pitchMm >= nominalDiameterMm / FINEST_SHARE,
-          "pitchMm",
-          "is too fine for this diameter; the pitch is the distance between two threads, in mm.");
     }
     problems.orThrow();
   }

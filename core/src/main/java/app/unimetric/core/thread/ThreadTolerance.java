@@ -14,6 +14,19 @@ public record ThreadTolerance(
   public static final String SOURCE = "ISO 965-1, 6H/6g";
   private static final double MM_PER_MICROMETRE = 1e-3;
 
+  /** The finest pitch the standard gives tolerances for, mm. */
+  private static final double FINEST_MM = 0.2;
+
+  private static final double FINEST_SHARE = 100;
+
+  /**
+   * Whether the formulas were made for this thread: 0.2 mm and coarser, at most 100 pitches wide.
+   */
+  public static boolean covers(MetricThread thread) {
+    return thread.pitchMm() >= FINEST_MM
+        && thread.pitchMm() >= thread.nominalDiameterMm() / FINEST_SHARE;
+  }
+
   /**
    * es = −(15 + 11·P), T_d = 180·P^⅔ − 3.15/√P, T_d2 = 90·P^0.4·d^0.1, T_D2 = 1.32·T_d2, all µm.
    */

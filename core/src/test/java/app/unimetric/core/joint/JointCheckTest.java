@@ -102,6 +102,28 @@ class JointCheckTest {
   }
 
   @Test
+  void strippingIsNotToldBeyondTheTolerancesOfTheStandard() {
+    MetricThread fine = MetricThread.of(8, 0.05);
+    BoltedJoint joint =
+        new BoltedJoint(
+            fine,
+            640,
+            800,
+            205_000,
+            Head.HEX.face(fine),
+            FrictionBand.of(FrictionCondition.OILED),
+            0.9,
+            Engagement.in(6, Material.STEEL),
+            null,
+            null,
+            null,
+            null);
+    JointCheck check = JointCheck.of(joint, torque(10));
+    assertThat(check.stripping()).isNull();
+    assertThat(check.reasons()).anyMatch(r -> r.contains("Stripping is not told"));
+  }
+
+  @Test
   void plasticCarriesNoPromiseAndCarbonNoThread() {
     assertThatThrownBy(() -> Engagement.in(10, Material.PLASTIC)).hasMessageContaining("promise");
     assertThatThrownBy(() -> Engagement.in(10, Material.CARBON)).hasMessageContaining("insert");

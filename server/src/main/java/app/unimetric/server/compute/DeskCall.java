@@ -1,12 +1,16 @@
 package app.unimetric.server.compute;
 
+import app.unimetric.core.fastener.Drive;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.AppliedTorque;
 import app.unimetric.core.joint.BoltedJoint;
+import app.unimetric.core.joint.BreakLoose;
+import app.unimetric.core.joint.Compliance;
 import app.unimetric.core.joint.Friction;
 import app.unimetric.core.joint.FrictionChange;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.joint.Scatter;
+import app.unimetric.core.joint.TorqueAngle;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.Layout;
@@ -58,6 +62,12 @@ final class DeskCall {
       List<Other> others,
       @Nullable Chance chance,
       InteractionCall.@Nullable Response interaction,
+      @Schema(description = "clamp load of one degree, N; with the grip")
+          @Nullable Double loadPerDegreeN,
+      @Schema(description = "after the stated angle; with the grip")
+          TorqueAngleCall.@Nullable Response afterAngle,
+      @Schema(description = "what it takes to undo it, clean threads, N·m")
+          BreakLooseCall.@Nullable Expected breakLooseNm,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
 
@@ -83,8 +93,32 @@ final class DeskCall {
         torque == null ? List.of() : others(bolted, torque),
         torque == null ? null : chance(bolted, torque),
         r.group() == null ? null : interaction(r.group(), joint, why),
+        perDegree(bolted),
+        stated == null ? null : afterAngle(bolted, stated, why),
+        torque == null ? null : breakLoose(torque),
         List.of(),
         why ? List.of() : null);
+  }
+
+  private static @Nullable Double perDegree(BoltedJoint joint) {
+    Compliance compliance = joint.compliance();
+    return compliance == null ? null : (Double) compliance.loadOfTurnN(1, joint.thread());
+  }
+
+  private static TorqueAngleCall.@Nullable Response afterAngle(
+      BoltedJoint joint, SpecValue stated, boolean why) {
+    Double snug = stated.torqueNm();
+    Double angle = stated.angleDeg();
+    return angle == null || snug == null || joint.grip() == null
+        ? null
+        : TorqueAngleCall.answer(TorqueAngle.of(joint, snug, angle), why);
+  }
+
+  private static BreakLooseCall.Expected breakLoose(AppliedTorque torque) {
+    BreakLoose b =
+        BreakLoose.of(
+            Math.min(torque.band().middleNm(), BreakLoose.MOST_NM), false, Drive.EXTERNAL_HEX);
+    return new BreakLooseCall.Expected(b.lowNm(), b.highNm());
   }
 
   private static JointCall.Request withTorque(JointCall.Request j, TorqueBand band) {

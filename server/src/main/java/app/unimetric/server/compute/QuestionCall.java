@@ -16,6 +16,7 @@ import app.unimetric.core.why.Derivation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** A whole question in one line, answered by the call it amounts to. */
@@ -101,7 +102,13 @@ final class QuestionCall {
     if (band == null) {
       throw InvalidInput.at("text", "This has no figure to set; add one such as “10-12 Nm”.");
     }
-    reasons.addAll(wanted.reasons());
+    reasons.add(
+        String.format(
+            Locale.ROOT,
+            "The band is %.1f–%.1f N·m, the aim %.1f.",
+            band.minNm(),
+            band.maxNm(),
+            wanted.aimNm() == null ? band.middleNm() : wanted.aimNm()));
     TorqueUnit unit = tool.unit();
     double maxNm = tool.max() * unit.newtonMetres();
     SettingCall.Extension extension = null;

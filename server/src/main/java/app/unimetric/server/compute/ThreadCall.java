@@ -13,7 +13,7 @@ final class ThreadCall {
   @Schema(name = "Thread", example = "{\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}")
   record Request(
       @Schema(description = "d, mm, 1 to 100") double nominalDiameterMm,
-      @Schema(description = "P, mm, 0.2 to 10, d/100 to d/4") double pitchMm) {
+      @Schema(description = "P, mm, 0.01 to 10, at most d/4") double pitchMm) {
     MetricThread thread() {
       return MetricThread.of(nominalDiameterMm, pitchMm);
     }

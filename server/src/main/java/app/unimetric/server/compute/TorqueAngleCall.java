@@ -51,7 +51,10 @@ final class TorqueAngleCall {
       @Nullable List<Derivation> derivation) {}
 
   static Response answer(Request r, boolean why) {
-    TorqueAngle a = TorqueAngle.of(r.joint(), r.snugNm(), r.angleDeg());
+    return answer(TorqueAngle.of(r.joint(), r.snugNm(), r.angleDeg()), why);
+  }
+
+  static Response answer(TorqueAngle a, boolean why) {
     return new Response(
         a.preloadN(),
         a.torqueNm(),

@@ -27,6 +27,10 @@ import org.springframework.stereotype.Component;
 class DemoWork {
   private static final String DEVICE = "tablet of ";
   private static final int SECONDS_FOR_AN_ENTRY = 90;
+
+  /** Entries of a job left in the middle: the faceplate's second pass, two of four done. */
+  private static final int BEGUN = 31;
+
   private final Jobs jobs;
   private final Runs runs;
   private final Clock clock;
@@ -48,7 +52,7 @@ class DemoWork {
 
   /** A job that stands in the middle of its passes. */
   void begun(UUID machineId, String pack, SignedIn by, Instant at) {
-    play(start(machineId, pack, by, by, at, List.of()), by, by, at, 17);
+    play(start(machineId, pack, by, by, at, List.of()), by, by, at, BEGUN);
   }
 
   /** A job from opening to signature, with one correction and one reading that had to be redone. */

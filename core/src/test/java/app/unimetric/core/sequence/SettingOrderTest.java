@@ -1,0 +1,122 @@
+package app.unimetric.core.sequence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.core.Seeded;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class SettingOrderTest {
+  private static Precedence.Rule rule(String before, String after) {
+    return new Precedence.Rule(before, after, "test");
+  }
+
+  private static boolean keeps(List<String> order, List<Precedence.Rule> rules) {
+    return rules.stream().allMatch(r -> order.indexOf(r.before()) < order.indexOf(r.after()));
+  }
+
+  @Test
+  void gathersWhatNeedsTheSameSetting() {
+    Map<String, String> settings = new LinkedHashMap<>();
+    settings.put("a", "10");
+    settings.put("b", "22");
+    settings.put("c", "10");
+    settings.put("d", null);
+    settings.put("e", "22");
+    SettingOrder order = SettingOrder.of(settings, List.of(rule("a", "b")));
+    assertThat(order.changes()).isEqualTo(1);
+    assertThat(order.isProvedLeast()).isTrue();
+    assertThat(order.order()).containsExactlyInAnyOrder("a", "b", "c", "d", "e");
+  }
+
+  @Test
+  void whatIsNearestIsNotAlwaysLeast() {
+    Map<String, String> settings = new LinkedHashMap<>();
+    settings.put("a", "1");
+    settings.put("b", "2");
+    settings.put("c", "1");
+    settings.put("d", "2");
+    settings.put("e", "1");
+    List<Precedence.Rule> rules = List.of(rule("b", "c"), rule("c", "d"));
+    SettingOrder order = SettingOrder.of(settings, rules);
+    assertThat(order.changes()).isEqualTo(2);
+    assertThat(keeps(order.order(), rules)).isTrue();
+  }
+
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void isAsFewAsBruteForceFindsOnSmallCases(Seeded.Case random) {
+    int count = 2 + random.nextInt(6);
+    Map<String, String> settings = new LinkedHashMap<>();
+    for (int i = 0; i < count; i++) {
+      settings.put("j" + i, random.nextInt(6) == 0 ? null : "s" + random.nextInt(3));
+    }
+    List<Precedence.Rule> rules = rules(random, count, 0.3);
+    SettingOrder order = SettingOrder.of(settings, rules);
+    assertThat(keeps(order.order(), rules)).isTrue();
+    assertThat(order.order()).containsExactlyInAnyOrderElementsOf(settings.keySet());
+    int least = least(new ArrayList<>(), new LinkedHashSet<>(settings.keySet()), rules, settings);
+    assertThat(order.changes()).isEqualTo(least);
+    assertThat(order.atLeast()).isEqualTo(least);
+  }
+
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void neverChangesMoreOftenThanThePacksOwnOrder(Seeded.Case random) {
+    int count = 20 + random.nextInt(40);
+    Map<String, String> settings = new LinkedHashMap<>();
+    for (int i = 0; i < count; i++) {
+      settings.put("j" + i, "s" + random.nextInt(10));
+    }
+    List<Precedence.Rule> rules = rules(random, count, 0.03);
+    SettingOrder order = SettingOrder.of(settings, rules);
+    assertThat(keeps(order.order(), rules)).isTrue();
+    assertThat(order.order()).hasSize(count);
+    assertThat(order.changes())
+        .isLessThanOrEqualTo(SettingOrder.changes(List.copyOf(settings.keySet()), settings))
+        .isGreaterThanOrEqualTo(order.atLeast());
+  }
+
+  /** Rules from lower to higher numbers only: never a ring. */
+  private static List<Precedence.Rule> rules(Seeded.Case random, int count, double share) {
+    List<Precedence.Rule> rules = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      for (int j = i + 1; j < count; j++) {
+        if (random.nextDouble() < share) {
+          rules.add(rule("j" + i, "j" + j));
+        }
+      }
+    }
+    return rules;
+  }
+
+  private static int least(
+      List<String> done,
+      Set<String> left,
+      List<Precedence.Rule> rules,
+      Map<String, String> settings) {
+    if (left.isEmpty()) {
+      return SettingOrder.changes(done, settings);
+    }
+    int least = Integer.MAX_VALUE;
+    for (String id : List.copyOf(left)) {
+      boolean free =
+          rules.stream().noneMatch(r -> r.after().equals(id) && left.contains(r.before()));
+      if (free) {
+        left.remove(id);
+        done.add(id);
+        least = Math.min(least, least(done, left, rules, settings));
+        done.remove(done.size() - 1);
+        left.add(id);
+      }
+    }
+    return least;
+  }
+}
