@@ -49,13 +49,12 @@ public final class RunSheetWriter {
   }
 
   private RunSheet run() {
-    for (Phase phase : Phase.values()) {
-      plan.pack().steps().stream().filter(s -> s.phase() == phase).forEach(this::work);
-    }
+    work(true);
     plan.joints().forEach(this::surface);
     plan.joints().forEach(this::byHand);
     plan.joints().forEach(j -> passes(j, true));
     plan.joints().forEach(j -> passes(j, false));
+    work(false);
     plan.pack().checks().forEach(this::check);
     boolean critical = plan.joints().stream().anyMatch(j -> j.joint().critical());
     if (critical) {
@@ -88,6 +87,14 @@ public final class RunSheetWriter {
         new RunStep(
             id, kind, group, title, text, null, 0, List.of(), null, null, null, null, null, null,
             hold, List.of()));
+  }
+
+  private void work(boolean beforeTightening) {
+    for (Phase phase : Phase.values()) {
+      if (phase.isBeforeTightening() == beforeTightening) {
+        plan.pack().steps().stream().filter(s -> s.phase() == phase).forEach(this::work);
+      }
+    }
   }
 
   private void work(PackStep s) {

@@ -9,6 +9,7 @@ import app.unimetric.core.spec.Role;
 import app.unimetric.core.surface.Situation;
 import app.unimetric.core.thread.Hand;
 import app.unimetric.core.thread.MetricThread;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param wheel part of a wheel or axle
  * @param aim null for the workshop's own
  * @param passesPercent null for the usual passes
+ * @param slots where a value is to be looked up, for packs that state none themselves
  */
 public record PackJoint(
     String id,
@@ -42,9 +44,12 @@ public record PackJoint(
     Situation situation,
     @Nullable List<Double> passesPercent,
     List<StatedValue> values,
+    List<String> slots,
+    Turning turning,
     List<String> traps) {
   public PackJoint {
     values = List.copyOf(values);
+    slots = List.copyOf(slots);
     traps = List.copyOf(traps);
   }
 
@@ -60,5 +65,37 @@ public record PackJoint(
         aim == null ? workshopAim : aim,
         null,
         null);
+  }
+
+  /** The same joint with more values behind its own. */
+  PackJoint with(List<StatedValue> found) {
+    if (found.isEmpty()) {
+      return this;
+    }
+    List<StatedValue> all = new ArrayList<>(values);
+    all.addAll(found);
+    return new PackJoint(
+        id,
+        title,
+        thread,
+        hand,
+        propertyClass,
+        count,
+        layout,
+        gapStyle,
+        turn,
+        role,
+        critical,
+        carbon,
+        softThread,
+        settles,
+        wheel,
+        aim,
+        situation,
+        passesPercent,
+        all,
+        slots,
+        turning,
+        traps);
   }
 }

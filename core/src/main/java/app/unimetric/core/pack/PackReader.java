@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads a pack document; a broken one is refused whole, with the place of each error. */
 public final class PackReader {
+  private static final double MOST_MINUTES = 1440;
   private final Problems problems = new Problems();
 
   private PackReader() {}
@@ -57,7 +58,14 @@ public final class PackReader {
             root.choice("machineKind", MachineKind.MOTORCYCLE),
             root.texts("models"),
             root.text("fits"),
+            root.texts("words"),
             root.texts("cautions"),
+            new Preparation(
+                root.texts("asFound"),
+                root.texts("fitChecks"),
+                root.texts("inspections"),
+                root.texts("specialTools"),
+                root.texts("consumables")),
             root.nodes(
                 "oneTimeParts", n -> new OneTimePart(n.text("name"), n.whole("count", 1, 1000))),
             root.nodes("steps", this::step),
@@ -107,7 +115,17 @@ public final class PackReader {
         n.choice("phase", Phase.SECURE),
         n.text("title"),
         n.text("text"),
-        n.texts("traps"));
+        n.texts("traps"),
+        minutes(n));
+  }
+
+  private double minutes(PackNode n) {
+    Double minutes = n.number("minutes");
+    if (minutes != null) {
+      problems.require(
+          minutes >= 0 && minutes <= MOST_MINUTES, n.at("minutes"), "must be 0 to 1 440.");
+    }
+    return minutes == null ? 0 : minutes;
   }
 
   private @Nullable PackJoint joint(PackNode n) {
@@ -143,12 +161,23 @@ public final class PackReader {
                 situation,
                 percents,
                 n.nodes("values", this::value),
+                n.texts("slots"),
+                turning(n),
                 n.texts("traps"));
     problems.require(
-        joint == null || !joint.values().isEmpty(),
+        joint == null || !joint.values().isEmpty() || !joint.slots().isEmpty(),
         n.at("values"),
-        "needs at least one stated value; “snug” is one too.");
+        "needs at least one stated value (“snug” is one too), or slots that say where to look one up.");
     return joint;
+  }
+
+  private Turning turning(PackNode n) {
+    return new Turning(
+        n.has("drive") ? n.text("drive") : null,
+        n.has("counterHold") ? n.text("counterHold") : null,
+        n.has("access") ? n.text("access") : null,
+        n.flag("usedOnce", false),
+        minutes(n));
   }
 
   private @Nullable Situation situation(PackNode joint, @Nullable MetricThread thread) {

@@ -7,12 +7,19 @@ public enum Phase {
   LOOSEN("Break loose"),
   REMOVE("Take off"),
   CLEAN("Clean and inspect"),
-  DRY_FIT("Dry fit");
+  DRY_FIT("Dry fit"),
+  /** After the last torque: pin, clip, tab, strap. */
+  LOCK("Lock");
 
   private final String words;
 
   Phase(String words) {
     this.words = words;
+  }
+
+  /** Whether it comes before anything is tightened. */
+  public boolean isBeforeTightening() {
+    return this != LOCK;
   }
 
   public String words() {

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
 public record Blocker(Kind kind, @Nullable String jointId, String message) {
   /** What stands in the way, and with it who can settle it. */
   public enum Kind {
+    /** Someone looks it up and fills it in. */
+    MISSING_VALUE,
     /** A lead decides. */
     VALUES_DISAGREE,
     /** No tool of the crib fits. */

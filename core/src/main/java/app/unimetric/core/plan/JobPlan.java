@@ -87,6 +87,16 @@ public record JobPlan(
   private static List<Blocker> blockers(PlannedJoint joint) {
     List<Blocker> found = new ArrayList<>();
     String id = joint.joint().id();
+    if (joint.joint().values().isEmpty()) {
+      found.add(
+          new Blocker(
+              Blocker.Kind.MISSING_VALUE,
+              id,
+              "No value yet: look it up ("
+                  + String.join("; or ", joint.joint().slots())
+                  + ") and fill it in."));
+      return found;
+    }
     for (String message : joint.resolution().blockers()) {
       found.add(new Blocker(Blocker.Kind.VALUES_DISAGREE, id, message));
     }

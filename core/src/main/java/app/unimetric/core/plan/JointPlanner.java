@@ -44,7 +44,8 @@ final class JointPlanner {
       LocalDate today) {
     JointContext context = joint.context(policy.aim());
     List<SpecValue> values = joint.values().stream().map(StatedValue::value).toList();
-    Resolution asStated = Resolver.resolve(values, context);
+    Resolution asStated =
+        values.isEmpty() ? Resolution.nothingStated() : Resolver.resolve(values, context);
     Decision decision = latest(joint.id(), values.size(), decisions);
     Resolution resolution = decision == null ? asStated : decided(values, decision, context);
     Why why = new Why().add(resolution.derivation());

@@ -37,4 +37,19 @@ public record Resolution(
     reasons = List.copyOf(reasons);
     derivation = List.copyOf(derivation);
   }
+
+  /** Of a joint for which no value was found yet. */
+  public static Resolution nothingStated() {
+    return new Resolution(
+        null,
+        null,
+        null,
+        null,
+        List.of(),
+        List.of(),
+        false,
+        List.of(),
+        List.of("No value is stated for this joint yet."),
+        List.of());
+  }
 }

@@ -214,6 +214,24 @@ public record SpecValue(
         : TorqueBand.of(ends[0] * in.newtonMetres(), ends[1] * in.newtonMetres());
   }
 
+  /** The same value with where it was found and what the threads were like. */
+  public SpecValue from(SpecSource foundIn, FrictionCondition stated) {
+    return new SpecValue(
+        form,
+        value,
+        min,
+        max,
+        angleDeg,
+        stages,
+        unit,
+        foundIn,
+        part,
+        newPart,
+        stated,
+        approximate,
+        alsoStated);
+  }
+
   /** The single figure, N·m; null for forms without one. */
   public @Nullable Double torqueNm() {
     Double figure = value;

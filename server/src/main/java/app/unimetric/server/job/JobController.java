@@ -1,6 +1,9 @@
 package app.unimetric.server.job;
 
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.spec.SpecSource;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.people.SignedIn;
 import java.time.Clock;
@@ -13,11 +16,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Jobs up to the moment they start. */
 @RestController
 class JobController {
+  private static final int LONGEST_SEARCH = 200;
   private final Jobs jobs;
   private final Fleet fleet;
   private final Clock clock;
@@ -29,7 +34,7 @@ class JobController {
   }
 
   /** A kind of job that suits a machine. */
-  record OfferedJob(String key, String title, String summary, int joints) {}
+  record OfferedJob(String key, String title, String summary, int joints, double minutes) {}
 
   /**
    * @param id made by the sender
@@ -52,9 +57,12 @@ class JobController {
       int version) {}
 
   @GetMapping("/api/machines/{id}/offered-jobs")
-  List<OfferedJob> offered(@PathVariable UUID id) {
-    return jobs.offered(fleet.machine(id)).stream()
-        .map(p -> new OfferedJob(p.key(), p.title(), p.summary(), p.joints().size()))
+  List<OfferedJob> offered(@PathVariable UUID id, @RequestParam(defaultValue = "") String q) {
+    new Problems()
+        .require(q.length() <= LONGEST_SEARCH, "q", "must have at most 200 characters.")
+        .orThrow();
+    return jobs.offered(fleet.machine(id), q).stream()
+        .map(p -> new OfferedJob(p.key(), p.title(), p.summary(), p.joints().size(), p.minutes()))
         .toList();
   }
 
@@ -83,6 +91,41 @@ class JobController {
             d.version(),
             clock.instant(),
             person));
+  }
+
+  /**
+   * A value looked up for a joint.
+   *
+   * @param id made by the sender
+   * @param typed as it stands there, with its unit
+   * @param version of the job as last seen
+   */
+  record NewValue(
+      UUID id,
+      String jointId,
+      String typed,
+      SpecSource source,
+      String document,
+      @Nullable FrictionCondition condition,
+      int version) {}
+
+  @PostMapping("/api/jobs/{id}/values")
+  JobSheet find(
+      @PathVariable UUID id, @RequestBody NewValue v, @AuthenticationPrincipal SignedIn person) {
+    FrictionCondition condition = v.condition() == null ? FrictionCondition.UNKNOWN : v.condition();
+    return sheet(
+        jobs.find(
+            id,
+            new FoundValue(
+                v.id(),
+                v.jointId(),
+                v.typed(),
+                v.source(),
+                v.document(),
+                condition,
+                person.name(),
+                clock.instant()),
+            v.version()));
   }
 
   /**

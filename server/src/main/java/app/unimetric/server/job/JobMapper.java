@@ -33,6 +33,10 @@ interface JobMapper {
 
   List<DecisionRow> decisions(@Param("jobId") UUID jobId);
 
+  List<FoundValue> values(@Param("jobId") UUID jobId);
+
+  void addValue(@Param("jobId") UUID jobId, @Param("v") FoundValue value);
+
   List<DeskNote> deskNotes(@Param("jobId") UUID jobId);
 
   void addDeskNote(@Param("jobId") UUID jobId, @Param("n") DeskNote note);

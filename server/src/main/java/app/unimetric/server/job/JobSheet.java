@@ -4,7 +4,9 @@ import app.unimetric.core.pack.OneTimePart;
 import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.pack.StatedValue;
+import app.unimetric.core.pack.Turning;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.Ceiling;
 import app.unimetric.core.plan.Decision;
@@ -43,6 +45,9 @@ record JobSheet(
     List<Blocker> blockers,
     List<String> cautions,
     List<OneTimePart> oneTimeParts,
+    Preparation preparation,
+    double minutes,
+    int settingChanges,
     List<PackStep> steps,
     List<SheetJoint> joints,
     List<PackCheck> checks) {
@@ -59,6 +64,8 @@ record JobSheet(
       boolean leftHand,
       List<FastenerPosition> positions,
       List<SheetValue> values,
+      List<String> slots,
+      Turning turning,
       @Nullable TorqueBand band,
       @Nullable Double aimNm,
       @Nullable Double capNm,
@@ -126,6 +133,9 @@ record JobSheet(
         plan.blockers(),
         plan.pack().cautions(),
         plan.pack().oneTimeParts(),
+        plan.pack().preparation(),
+        plan.pack().minutes(),
+        plan.settingChanges(),
         plan.pack().steps(),
         plan.joints().stream().map(p -> joint(p, deskNotes)).toList(),
         plan.pack().checks());
@@ -148,6 +158,8 @@ record JobSheet(
         IntStream.range(0, joint.values().size())
             .mapToObj(i -> value(i, joint.values().get(i)))
             .toList(),
+        joint.slots(),
+        joint.turning(),
         r.band(),
         r.aimNm(),
         r.capNm(),

@@ -1,6 +1,7 @@
 package app.unimetric.server.job;
 
 import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.StatedValue;
 import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Policy;
@@ -13,8 +14,12 @@ import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,12 +30,14 @@ public class Jobs {
   private static final int LONGEST_REASON = 1000;
   private final JobMapper mapper;
   private final PackDocuments packs;
+  private final PackCatalogue catalogue;
   private final Fleet fleet;
   private final Crib crib;
 
-  Jobs(JobMapper mapper, PackDocuments packs, Fleet fleet, Crib crib) {
+  Jobs(JobMapper mapper, PackDocuments packs, PackCatalogue catalogue, Fleet fleet, Crib crib) {
     this.mapper = mapper;
     this.packs = packs;
+    this.catalogue = catalogue;
     this.fleet = fleet;
     this.crib = crib;
   }
@@ -42,10 +49,13 @@ public class Jobs {
     return pack;
   }
 
-  List<JobPack> offered(Machine machine) {
-    return mapper.packs().stream()
-        .map(packs::read)
+  /** Jobs that suit a machine and match what was typed: those written for its model first. */
+  List<JobPack> offered(Machine machine, String text) {
+    return Stream.concat(
+            mapper.packs().stream().map(packs::read),
+            catalogue.entries().stream().map(PackCatalogue.Entry::pack))
         .filter(p -> p.suits(machine.kind(), machine.model()))
+        .filter(p -> text.isBlank() || p.matches(text))
         .toList();
   }
 
@@ -73,7 +83,8 @@ public class Jobs {
   @Transactional
   public Job open(UUID id, UUID machineId, String packKey, Instant at, String by) {
     Machine machine = fleet.machine(machineId);
-    String document = mapper.packText(packKey);
+    String own = mapper.packText(packKey);
+    String document = own == null ? catalogue.document(packKey) : own;
     if (document == null) {
       throw Refusal.notFound("This kind of job");
     }
@@ -91,7 +102,39 @@ public class Jobs {
   public JobPlan plan(Job job, LocalDate today) {
     List<Decision> decisions =
         mapper.decisions(job.id()).stream().map(DecisionRow::decision).toList();
-    return JobPlan.of(packs.read(job.pack()), decisions, crib.tools(), Policy.USUAL, today);
+    Map<String, List<StatedValue>> found = new LinkedHashMap<>();
+    for (FoundValue value : mapper.values(job.id())) {
+      found.computeIfAbsent(value.jointId(), id -> new ArrayList<>()).add(value.stated());
+    }
+    return JobPlan.of(
+        packs.read(job.pack()).with(found), decisions, crib.tools(), Policy.USUAL, today);
+  }
+
+  /** Writes down a value somebody looked up; a resend changes nothing. */
+  @Transactional
+  Job find(UUID jobId, FoundValue value, int version) {
+    Job job = job(jobId);
+    if (mapper.values(jobId).stream().anyMatch(v -> v.id().equals(value.id()))) {
+      return job;
+    }
+    Problems problems =
+        new Problems()
+            .require(
+                packs.read(job.pack()).joints().stream()
+                    .anyMatch(j -> j.id().equals(value.jointId())),
+                "jointId",
+                "names no joint of this job.")
+            .require(
+                !value.document().isBlank() && value.document().length() <= 200,
+                "document",
+                "is missing: say where it stands, in at most 200 characters.");
+    problems.under("", value::stated);
+    problems.orThrow();
+    if (mapper.raiseVersion(jobId, version) == 0) {
+      throw Refusal.stale(version, job.version());
+    }
+    mapper.addValue(jobId, value);
+    return job(jobId);
   }
 
   List<DeskNote> deskNotes(UUID jobId) {
@@ -140,9 +183,10 @@ public class Jobs {
     }
     int values =
         packs.read(job.pack()).joints().stream()
-            .filter(j -> j.id().equals(jointId))
-            .mapToInt(j -> j.values().size())
-            .sum();
+                .filter(j -> j.id().equals(jointId))
+                .mapToInt(j -> j.values().size())
+                .sum()
+            + (int) mapper.values(jobId).stream().filter(v -> v.jointId().equals(jointId)).count();
     new Problems()
         .require(values > 0, "jointId", "names no joint of this job.")
         .require(

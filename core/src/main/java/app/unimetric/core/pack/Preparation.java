@@ -1,0 +1,27 @@
+package app.unimetric.core.pack;
+
+import java.util.List;
+
+/**
+ * What a job asks for before anything is taken apart.
+ *
+ * @param asFound what is measured and must come back the same
+ * @param fitChecks questions that must be answered while everything is still together
+ * @param inspections what is looked at, with its limit in words
+ * @param specialTools besides drives and torque tools
+ * @param consumables grease, compound, cleaner
+ */
+public record Preparation(
+    List<String> asFound,
+    List<String> fitChecks,
+    List<String> inspections,
+    List<String> specialTools,
+    List<String> consumables) {
+  public Preparation {
+    asFound = List.copyOf(asFound);
+    fitChecks = List.copyOf(fitChecks);
+    inspections = List.copyOf(inspections);
+    specialTools = List.copyOf(specialTools);
+    consumables = List.copyOf(consumables);
+  }
+}
