@@ -6,15 +6,21 @@
 
   let { machine }: { machine: Schemas['Machine'] } = $props();
   let offered = $state.raw<Schemas['OfferedJob'][]>([]);
+  let q = $state('');
+  let asked = 0;
   let opening = $state('');
   let trouble = $state<Trouble | null>(null);
   let jobId = crypto.randomUUID();
 
   async function look() {
+    const mine = ++asked;
     try {
-      offered = await ask(
-        api.GET('/api/machines/{id}/offered-jobs', { params: { path: { id: machine.id } } }),
+      const found = await ask(
+        api.GET('/api/machines/{id}/offered-jobs', {
+          params: { path: { id: machine.id }, query: { q } },
+        }),
       );
+      if (mine === asked) offered = found;
     } catch (e) {
       trouble = asTrouble(e);
     }
@@ -34,6 +40,14 @@
   $effect(() => void look());
 </script>
 
+<input
+  bind:value={q}
+  oninput={() => void look()}
+  aria-label="Find a job for this machine"
+  placeholder="Type a job: pads, wheel, bottom …"
+  maxlength="200"
+  autocomplete="off"
+/>
 <ul>
   {#each offered as job (job.key)}
     <li>
@@ -43,14 +57,39 @@
           <strong>{opening === job.key ? 'Opening …' : job.title}</strong>
           <span class="soft">{job.summary}</span>
         </span>
-        <span class="soft joints">{job.joints} joints</span>
+        <span class="soft joints figure">
+          {job.joints}
+          {job.joints === 1 ? 'joint' : 'joints'}{job.minutes
+            ? `, ${Math.round(job.minutes)} min`
+            : ''}
+        </span>
       </button>
     </li>
+  {:else}
+    <li class="soft">{q ? 'No job of the catalogue matches.' : ''}</li>
   {/each}
 </ul>
 {#if trouble}<TroubleNote {trouble} retry={look} />{/if}
 
 <style>
+  input {
+    width: min(28rem, 100%);
+    min-height: 2.5rem;
+    background: none;
+    border: 0;
+    border-bottom: 1px solid var(--hairline);
+    color: var(--ink);
+    font: inherit;
+    font-size: 1rem;
+  }
+  input::placeholder {
+    color: var(--ink-soft);
+    opacity: 1;
+  }
+  ul {
+    max-height: 15.5rem;
+    overflow-y: auto;
+  }
   ul {
     list-style: none;
   }

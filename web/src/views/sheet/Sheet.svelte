@@ -76,7 +76,7 @@
         {:else}
           <p class="verdict warn"><WarningAlt size={20} /> <strong>Not ready</strong></p>
           <ul>
-            {#each sheet.blockers as b (b.message)}
+            {#each sheet.blockers as b (`${b.jointId} ${b.message}`)}
               {@const joint = sheet.joints.find((j) => j.id === b.jointId)}
               <li>
                 <!-- prettier-ignore -->
@@ -93,7 +93,20 @@
           />
         {/if}
       </section>
-      <p>{sheet.summary}</p>
+      <p>
+        {sheet.summary}
+        <span class="soft figure">
+          {#if sheet.minutes}About {Math.round(sheet.minutes)} min for a practised hand.{/if}
+          {sheet.settingChanges}
+          {sheet.settingChanges === 1 ? 'change' : 'changes'} of tool or setting.
+        </span>
+      </p>
+
+      <p class="no-print">
+        <a class="card" href="/api/jobs/{id}/card.pdf" target="_blank" rel="noopener">
+          Print the job card
+        </a>
+      </p>
 
       <h2 id="values">Joints in working order</h2>
       <ol class="joints">
@@ -138,6 +151,14 @@
               {/each}
             </ul>
           {/if}
+          {#each [['Must fit', sheet.preparation.fitChecks], ['Measure as found', sheet.preparation.asFound], ['Look at', sheet.preparation.inspections], ['Special tools', sheet.preparation.specialTools], ['On the bench', sheet.preparation.consumables]] as const as [title, items] (title)}
+            {#if items.length}
+              <h2>{title}</h2>
+              <ul class="lines">
+                {#each items as item (item)}<li>{item}</li>{/each}
+              </ul>
+            {/if}
+          {/each}
           <h2>Cautions</h2>
           <ul class="lines">
             {#each sheet.cautions as caution (caution)}<li>{caution}</li>{/each}
@@ -167,6 +188,11 @@
     margin-left: auto;
   }
   .go {
+    display: inline-flex;
+    align-items: center;
+    min-height: 2.5rem;
+  }
+  .card {
     display: inline-flex;
     align-items: center;
     min-height: 2.5rem;

@@ -8,6 +8,7 @@
   import { reading } from '../../joint/unit.svelte';
   import Why from '../../joint/Why.svelte';
   import Decide from './Decide.svelte';
+  import FindValue from './FindValue.svelte';
   import OtherTools from './OtherTools.svelte';
   import StatedValues from './StatedValues.svelte';
 
@@ -68,6 +69,11 @@
       </p>
       {#if joint.critical}<p class="soft">Critical joint</p>{/if}
       {#if joint.leftHand}<p class="warn">Left-hand thread</p>{/if}
+      {#if joint.turning.drive}<p class="soft">{joint.turning.drive}</p>{/if}
+      {#if joint.turning.counterHold}
+        <p class="soft">hold with {joint.turning.counterHold}</p>
+      {/if}
+      {#if joint.turning.usedOnce}<p class="warn">Renewed each time</p>{/if}
     </div>
   </div>
 
@@ -91,7 +97,9 @@
         unit={reading.unit}
       />
     {:else}
-      <p>No figure: by the words of the sheet.</p>
+      <p class="soft">
+        {joint.values.length ? 'No figure: by the words of the sheet.' : 'No value yet.'}
+      </p>
     {/if}
   </div>
 
@@ -121,7 +129,7 @@
     {:else if joint.band}
       <p class="warn"><WarningAlt size={16} /> No tool of the crib</p>
     {:else}
-      <p class="soft">None needed</p>
+      <p class="soft">{joint.values.length ? 'None needed' : '–'}</p>
     {/if}
   </div>
 
@@ -135,7 +143,10 @@
           : ''}. {joint.decision.reason}
       </p>
     {/if}
-    {#if !joint.ready || joint.decision}
+    {#if !started && here.mayWork}
+      <FindValue {joint} {jobId} {version} taken={decided} {reload} />
+    {/if}
+    {#if (!joint.ready && joint.values.length > 0) || joint.decision}
       {#if !started && here.isLead}
         <Decide {joint} {jobId} {version} {decided} {reload} />
       {:else if !joint.ready}

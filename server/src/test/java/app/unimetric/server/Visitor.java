@@ -78,6 +78,21 @@ public final class Visitor {
     }
   }
 
+  /** What comes back, as it is. */
+  public byte[] bytes(String path) {
+    try {
+      return http.send(
+              HttpRequest.newBuilder(URI.create(url + path)).GET().build(),
+              HttpResponse.BodyHandlers.ofByteArray())
+          .body();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
   public String url() {
     return url;
   }

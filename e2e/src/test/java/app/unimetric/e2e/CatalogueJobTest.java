@@ -1,0 +1,71 @@
+package app.unimetric.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.Workshop;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** A job of the catalogue from search to printed card: only what cannot be known is filled in. */
+@InBrowser
+class CatalogueJobTest {
+  private final Workshop workshop;
+  private final Browser browser;
+
+  CatalogueJobTest(Workshop workshop, Browser browser) {
+    this.workshop = workshop;
+    this.browser = browser;
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "Haul 2, bottom, Outboard threaded cups, 35-50 Nm, Drive-side cup",
+    "Mule 2, skid, Skid plates, 8-10 Nm, Centre plate",
+    "Trail 1, lamp, Lamp or luggage bracket, 8-10 Nm, Bracket to frame"
+  })
+  void isFoundFilledInPlannedAndPrinted(
+      String machine, String word, String title, String value, String joint) throws IOException {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      desk.openMachine(machine);
+      desk.page.getByLabel("Find a job for this machine").fill(word);
+      desk.button(title).click();
+      assertThat(desk.text("Not ready")).isVisible();
+      assertThat(desk.text("No value yet: look it up").first()).isVisible();
+      for (Locator open = fill(desk); open.count() > 0; open = fill(desk)) {
+        int before = open.count();
+        Locator form = open.first();
+        form.getByLabel("Value as it stands there").fill("22");
+        form.getByLabel("Title and page").fill("Depot test sheet, p. 2");
+        form.getByRole(AriaRole.BUTTON).click();
+        assertThat(form.getByText("The unit is missing")).isVisible();
+        form.getByLabel("Value as it stands there").fill(value);
+        form.getByRole(AriaRole.BUTTON).click();
+        assertThat(fill(desk)).hasCount(before - 1);
+      }
+      assertThat(desk.page.getByLabel("Readiness")).containsText("Ready");
+      assertThat(desk.link("Print the job card")).isVisible();
+      String href = desk.link("Print the job card").getAttribute("href");
+      try (PDDocument card = Loader.loadPDF(desk.page.request().get(desk.url + href).body())) {
+        String text = new PDFTextStripper().getText(card).replaceAll("\\s+", " ");
+        assertThat(text)
+            .contains(title, machine, joint, "Depot test sheet, p. 2")
+            .doesNotContain("Not ready");
+        assertThat(card.getNumberOfPages()).isEqualTo(1);
+      }
+      desk.button("Start at the bench").click();
+      assertThat(desk.step()).isVisible();
+    }
+  }
+
+  private static Locator fill(Desk desk) {
+    return desk.page.locator("details[open] form:has-text('Value as it stands there')");
+  }
+}

@@ -1,0 +1,52 @@
+package app.unimetric.server.card;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.InWorkshop;
+import app.unimetric.server.Visitor;
+import app.unimetric.server.Workshop;
+import java.io.IOException;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+@InWorkshop
+class CardTest {
+  private final Visitor bram;
+  private final Visitor stranger;
+
+  CardTest(Workshop workshop) {
+    bram = Visitor.signedIn(workshop, "Bram");
+    stranger = new Visitor(workshop);
+  }
+
+  @Test
+  void carriesEveryJointItsSettingAndWhatStandsInTheWay() throws IOException {
+    String job = "";
+    for (var open : bram.get("/api/today").body().path("jobs")) {
+      job =
+          open.path("machineName").asString().equals("Patrol 3")
+              ? open.path("jobId").asString()
+              : job;
+    }
+    byte[] pdf = bram.bytes("/api/jobs/" + job + "/card.pdf");
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+      assertThat(text)
+          .contains(
+              "Fit crash bars (upper)", "Patrol 3", "Frame plate to frame", "22 N·m", "M8 8.8")
+          .contains("Not ready", "medium-strength threadlocker", "30 % (1 3 2 4)")
+          .contains("Lock to lock", "Brake work is not finished");
+      assertThat(document.getNumberOfPages()).isEqualTo(1);
+    }
+  }
+
+  @Test
+  void isForPeopleSignedInAndForJobsThatAre() {
+    assertThat(bram.get("/api/jobs/" + UUID.randomUUID() + "/card.pdf").status()).isEqualTo(404);
+    assertThat(stranger.get("/api/jobs/" + UUID.randomUUID() + "/card.pdf").status())
+        .isEqualTo(401);
+  }
+}
