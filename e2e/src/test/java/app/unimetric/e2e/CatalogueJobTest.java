@@ -35,7 +35,8 @@ class CatalogueJobTest {
       String machine, String word, String title, String value, String joint) throws IOException {
     try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
       desk.openMachine(machine);
-      desk.page.getByLabel("Find a job for this machine").fill(word);
+      Locator find = desk.page.getByLabel("Find a job for this machine");
+      desk.page.waitForResponse(r -> r.url().endsWith("q=" + word), () -> find.fill(word));
       desk.button(title).click();
       assertThat(desk.text("Not ready")).isVisible();
       assertThat(desk.text("No value yet: look it up").first()).isVisible();
