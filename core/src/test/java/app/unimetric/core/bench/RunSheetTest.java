@@ -1,0 +1,264 @@
+package app.unimetric.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.unimetric.core.Seeded;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.PackReader;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.Policy;
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.sequence.Precedence;
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.ToolType;
+import app.unimetric.core.tool.TorqueTool;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Random packs laid out as runs: no rule broken, nothing missing, nothing out of turn. */
+class RunSheetTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
+  private static final String[] LAYOUTS = {"CIRCLE", "ROW", "PINCH", "FACEPLATE"};
+  private static final String[] PHASES = {
+    "SECURE", "AS_FOUND", "LOOSEN", "REMOVE", "CLEAN", "DRY_FIT", "LOCK"
+  };
+
+  private static Map<String, Object> joint(Seeded.Case random, int i) {
+    Map<String, Object> joint = new HashMap<>();
+    joint.put("id", "joint-" + i);
+    joint.put("title", "Joint " + i);
+    joint.put("thread", random.nextBoolean() ? "M8" : "M6");
+    joint.put("propertyClass", "8.8");
+    joint.put("count", 1 + random.nextInt(8));
+    joint.put("layout", LAYOUTS[random.nextInt(4)]);
+    joint.put("critical", random.nextInt(3) == 0);
+    joint.put("surface", Map.of("vibrates", random.nextBoolean(), "lock", "NONE"));
+    joint.put("traps", List.of("Trap " + i));
+    joint.put(
+        "values",
+        List.of(
+            Map.of(
+                "form",
+                "VALUE",
+                "value",
+                8 + random.nextInt(5),
+                "unit",
+                "N.m",
+                "source",
+                "MANUAL",
+                "document",
+                "Test manual")));
+    return joint;
+  }
+
+  private static JobPack pack(Seeded.Case random) {
+    int count = 1 + random.nextInt(8);
+    List<Object> joints = new ArrayList<>();
+    List<Object> order = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      joints.add(joint(random, i));
+      for (int j = 0; j < i; j++) {
+        if (random.nextInt(4) == 0) {
+          order.add(Map.of("before", "joint-" + j, "after", "joint-" + i, "reason", "Because."));
+        }
+      }
+    }
+    List<Object> steps = new ArrayList<>();
+    for (int i = 0; i < random.nextInt(6); i++) {
+      steps.add(
+          Map.of(
+              "id",
+              "s" + i,
+              "phase",
+              PHASES[random.nextInt(PHASES.length)],
+              "title",
+              "Step " + i,
+              "text",
+              "Do it.",
+              "traps",
+              List.of("Step trap " + i),
+              "minutes",
+              3));
+    }
+    Map<String, Object> document = new HashMap<>();
+    document.put("format", "unimetric-pack");
+    document.put("version", 1);
+    document.put("key", "random");
+    document.put("title", "Random job");
+    document.put("summary", "For testing.");
+    document.put("machineKind", "ATV");
+    document.put("fits", "Part");
+    document.put("joints", joints);
+    document.put("order", order);
+    document.put("steps", steps);
+    document.put("checks", List.of(Map.of("id", "c", "title", "Check", "text", "It holds.")));
+    return PackReader.read(document);
+  }
+
+  private static List<CribTool> crib() {
+    return List.of(
+        new CribTool(
+            "t",
+            "Test tool",
+            ToolType.CLICK,
+            new TorqueTool(1, 25, 3.0, null, TorqueUnit.NEWTON_METRE, List.of()),
+            TODAY.minusDays(10),
+            5,
+            null));
+  }
+
+  private static JobPlan plan(JobPack pack) {
+    return JobPlan.of(pack, List.of(), crib(), Policy.USUAL, TODAY);
+  }
+
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void holdsEveryStepInTheOrderOfTheWork(Seeded.Case random) {
+    JobPack pack = pack(random);
+    JobPlan plan = plan(pack);
+    assertThat(plan.ready()).as(plan.blockers().toString()).isTrue();
+    RunSheet sheet = RunSheetWriter.write(plan);
+    List<RunStep> steps = sheet.steps();
+    assertThat(steps).extracting(RunStep::id).doesNotHaveDuplicates();
+    pack.steps().forEach(s -> assertThat(sheet.step("step." + s.id())).isPresent());
+    List<String> finals = new ArrayList<>();
+    Set<StepKind> met = new LinkedHashSet<>();
+    for (RunStep step : steps) {
+      met.add(step.kind());
+      if (step.kind() == StepKind.TIGHTEN && step.percent() == 100) {
+        finals.add(step.jointId());
+      }
+    }
+    assertThat(finals)
+        .containsExactlyElementsOf(plan.joints().stream().map(j -> j.joint().id()).toList());
+    for (Precedence.Rule rule : pack.order()) {
+      assertThat(finals.indexOf(rule.before())).isLessThan(finals.indexOf(rule.after()));
+    }
+    assertThat(steps.get(steps.size() - 1).kind()).isEqualTo(StepKind.SIGN_OFF);
+    assertThat(met).contains(StepKind.FUNCTION_CHECK);
+    assertThat(met.contains(StepKind.SECOND_LOOK)).isEqualTo(sheet.critical());
+  }
+
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void allAreStartedAndSnugBeforeAnyIsPulledToTheEnd(Seeded.Case random) {
+    RunSheet sheet = RunSheetWriter.write(plan(pack(random)));
+    int lastHand = -1;
+    int lastSnug = -1;
+    int firstFinal = Integer.MAX_VALUE;
+    for (int i = 0; i < sheet.steps().size(); i++) {
+      RunStep step = sheet.steps().get(i);
+      lastHand = step.kind() == StepKind.HAND ? i : lastHand;
+      lastSnug = step.group().equals("Snug all") ? i : lastSnug;
+      boolean fullPull = step.kind() == StepKind.TIGHTEN && step.percent() == 100;
+      firstFinal = fullPull ? Math.min(firstFinal, i) : firstFinal;
+    }
+    assertThat(lastHand).isLessThan(firstFinal);
+    assertThat(lastSnug).isLessThan(firstFinal);
+  }
+
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void lockingComesAfterTheLastPullAndEverythingElseBefore(Seeded.Case random) {
+    JobPack pack = pack(random);
+    RunSheet sheet = RunSheetWriter.write(plan(pack));
+    List<String> ids = sheet.steps().stream().map(RunStep::id).toList();
+    int lastPull = -1;
+    for (int i = 0; i < ids.size(); i++) {
+      lastPull = sheet.steps().get(i).perFastener() ? i : lastPull;
+    }
+    for (var step : pack.steps()) {
+      int at = ids.indexOf("step." + step.id());
+      if (step.phase().isBeforeTightening()) {
+        assertThat(at).isLessThan(lastPull);
+      } else {
+        assertThat(at).isGreaterThan(lastPull);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void sayingTheUsualThingToTheEndSignsItOff(Seeded.Case random) {
+    RunSheet sheet = RunSheetWriter.write(plan(pack(random)));
+    List<RunEvent> events = new ArrayList<>();
+    Signature mechanic = new Signature(new java.util.UUID(1, 1), "M", false);
+    Signature lead = new Signature(new java.util.UUID(2, 2), "L", true);
+    RunState state = Replay.of(sheet, events);
+    for (int i = 0; i < 500 && !state.signedOff(); i++) {
+      boolean look = state.permits().contains(EventKind.SECOND_LOOK);
+      events.add(
+          new RunEvent(
+              new java.util.UUID(9, i),
+              state.currentStep(),
+              state.permits().get(0),
+              state.nextFastener(),
+              null,
+              null,
+              null,
+              null,
+              look ? lead : mechanic,
+              null,
+              java.time.Instant.EPOCH.plusSeconds(i)));
+      state = Replay.of(sheet, events);
+    }
+    assertThat(state.signedOff()).isTrue();
+    assertThat(state.doneSteps()).hasSameSizeAs(sheet.steps());
+    assertThat(state.entries()).noneMatch(e -> e.notCounted() != null);
+    RunState again = Replay.of(sheet, events);
+    assertThat(again).isEqualTo(state);
+    List<RunEvent> twice = new ArrayList<>(events);
+    twice.addAll(events);
+    assertThat(Replay.of(sheet, twice)).as("a resend changes nothing").isEqualTo(state);
+  }
+
+  @Test
+  void aPlanThatIsNotReadyIsNotLaidOut() {
+    Map<String, Object> bare =
+        Map.of(
+            "id",
+            "j",
+            "title",
+            "J",
+            "thread",
+            "M8",
+            "count",
+            1,
+            "surface",
+            Map.of(),
+            "slots",
+            List.of("the manual"));
+    JobPack pack =
+        PackReader.read(
+            Map.of(
+                "format",
+                "unimetric-pack",
+                "version",
+                1,
+                "key",
+                "k",
+                "title",
+                "T",
+                "summary",
+                "S",
+                "machineKind",
+                "ATV",
+                "fits",
+                "F",
+                "joints",
+                List.of(bare)));
+    assertThatThrownBy(() -> RunSheetWriter.write(plan(pack)))
+        .isInstanceOf(InvalidInput.class)
+        .hasMessageContaining("No value yet");
+  }
+}
