@@ -74,7 +74,7 @@ final class DeskCall {
   static Response answer(Request r, boolean why) {
     String text = r.torqueText() == null ? "" : r.torqueText().strip();
     SpecValue stated =
-        text.isEmpty() ? null : Fields.at("torqueText", () -> TorqueText.parse(text));
+        text.isEmpty() ? null : Fields.as("torqueText", () -> TorqueText.parse(text));
     TorqueBand band = stated == null ? null : stated.statedNm();
     JointCall.Request request =
         band == null ? r.joint() : Fields.under("joint", () -> withTorque(r.joint(), band));

@@ -22,6 +22,16 @@ final class Fields {
     }
   }
 
+  /** Runs {@code make}; all its problems are about {@code field}, a text read as a whole. */
+  static <T> T as(String field, Supplier<T> make) {
+    try {
+      return make.get();
+    } catch (InvalidInput e) {
+      throw new InvalidInput(
+          e.problems().stream().map(p -> new Problem(field, p.message())).toList());
+    }
+  }
+
   /** Runs {@code make}; its problems are put below {@code parent}. */
   static <T> T under(String parent, Supplier<T> make) {
     try {

@@ -1,0 +1,76 @@
+package app.unimetric.server.recheck;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.InWorkshop;
+import app.unimetric.server.Visitor;
+import app.unimetric.server.Visitor.Answer;
+import app.unimetric.server.Workshop;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+@InWorkshop
+class RecheckTest {
+  private final Visitor ilse;
+  private final Visitor bram;
+
+  RecheckTest(Workshop workshop) {
+    ilse = Visitor.signedIn(workshop, "Ilse");
+    bram = Visitor.signedIn(workshop, "Bram");
+  }
+
+  private JsonNode due(String machine) {
+    for (JsonNode r : ilse.get("/api/today").body().path("due")) {
+      if (r.path("machineName").asString().equals(machine)) {
+        return r;
+      }
+    }
+    throw new AssertionError("nothing is due on " + machine);
+  }
+
+  private static Map<String, Object> finding(String outcome, String note) {
+    return Map.of("id", UUID.randomUUID(), "outcome", outcome, "note", note);
+  }
+
+  @Test
+  void whatMovedMustBeSaidAndIsSettledOnce() {
+    String path = "/api/rechecks/" + due("Mule 1").path("id").asString() + "/result";
+    Answer silent = ilse.post(path, finding("MOVED", " "));
+    assertThat(silent.status()).isEqualTo(400);
+    assertThat(silent.body().path("errors").get(0).path("field").asString()).isEqualTo("note");
+    Map<String, Object> moved = finding("MOVED", "Two bolts a hand's breadth; redone.");
+    assertThat(ilse.post(path, moved).status()).isEqualTo(200);
+    assertThat(ilse.post(path, moved).status()).as("a resend").isEqualTo(200);
+    Answer other = bram.post(path, finding("HELD", ""));
+    assertThat(other.status()).isEqualTo(409);
+    assertThat(other.detail()).contains("Ilse");
+  }
+
+  @Test
+  void whatHeldIsOffTodayAndStaysOnTheMachine() {
+    JsonNode due = due("Haul 1");
+    String id = due.path("id").asString();
+    Answer settled = bram.post("/api/rechecks/" + id + "/result", finding("HELD", ""));
+    assertThat(settled.body().path("outcome").asString()).isEqualTo("HELD");
+    assertThat(bram.get("/api/today").body().path("due").toString()).doesNotContain(id);
+    assertThat(
+            bram.get("/api/machines/" + due.path("machineId").asString() + "/rechecks")
+                .body()
+                .toString())
+        .contains(id);
+  }
+
+  @Test
+  void nonsenseIsRefused() {
+    assertThat(
+            bram.post("/api/rechecks/" + UUID.randomUUID() + "/result", finding("HELD", ""))
+                .status())
+        .isEqualTo(404);
+    String path = "/api/rechecks/" + due("Patrol 2").path("id").asString() + "/result";
+    assertThat(bram.post(path, finding("MAYBE", "")).status()).isEqualTo(400);
+    assertThat(bram.post(path, finding("MOVED", "x".repeat(5000))).status()).isEqualTo(400);
+    assertThat(bram.post(path, "{}").status()).isEqualTo(400);
+  }
+}

@@ -1,0 +1,62 @@
+import { render, screen } from '@testing-library/svelte';
+import { describe, expect, it } from 'vitest';
+import type { Schemas } from '../../api/client';
+import EntryWords from './EntryWords.svelte';
+
+function entry(
+  event: Partial<Schemas['RunEvent']>,
+  more: Partial<Schemas['Entry']> = {},
+): Schemas['Entry'] {
+  return {
+    event: {
+      id: 'e',
+      stepId: 's',
+      kind: 'CLICKED',
+      by: { id: 'b', name: 'Bram', lead: false },
+      at: '2026-06-01T08:00:00Z',
+      ...event,
+    },
+    round: 1,
+    ...more,
+  };
+}
+
+describe('an entry in words', () => {
+  it('tells a click with the torque it stands for', () => {
+    render(EntryWords, { entry: entry({}, { torqueNm: 22, verdict: 'INSIDE' }) });
+    expect(screen.getByText(/clicked at setting/)).toHaveTextContent('22 N·m');
+  });
+
+  it('tells a reading as it was typed and that it is outside', () => {
+    render(EntryWords, {
+      entry: entry(
+        { kind: 'READING', value: 18.5, unit: '[ft_i].[lbf_av]' },
+        { torqueNm: 25.08, verdict: 'ABOVE' },
+      ),
+    });
+    expect(screen.getByText(/read/)).toHaveTextContent('18.5 [ft_i].[lbf_av]');
+    expect(screen.getByText('above the band')).toBeInTheDocument();
+  });
+
+  it('keeps what did not count and why', () => {
+    render(EntryWords, { entry: entry({}, { notCounted: 'Another step is in hand.' }) });
+    expect(screen.getByText('not counted: Another step is in hand.')).toBeInTheDocument();
+  });
+
+  it('names reason, witness and correction', () => {
+    render(EntryWords, {
+      entry: entry(
+        {
+          kind: 'DEVIATION_ACCEPTED',
+          reason: 'Paint crushed',
+          witness: { id: 'a', name: 'Asta', lead: true },
+        },
+        { correctedBy: 'x', acceptedReason: 'asked the maker' },
+      ),
+    });
+    const text = screen.getByText(/let stand by Asta/);
+    expect(text).toHaveTextContent('“Paint crushed”');
+    expect(text).toHaveTextContent('corrected by a later entry');
+    expect(text).toHaveTextContent('let stand: asked the maker');
+  });
+});
