@@ -23,6 +23,7 @@ export default tseslint.config(
         HTMLElement: 'readonly',
         HTMLInputElement: 'readonly',
         Event: 'readonly',
+        File: 'readonly',
         SubmitEvent: 'readonly',
         Response: 'readonly',
         Request: 'readonly',

@@ -3,6 +3,7 @@
   import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
   import { navigate } from '../../router';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import BringPack from './BringPack.svelte';
 
   let { machine }: { machine: Schemas['Machine'] } = $props();
   let offered = $state.raw<Schemas['OfferedJob'][]>([]);
@@ -69,6 +70,7 @@
     <li class="soft">{q ? 'No job of the catalogue matches.' : ''}</li>
   {/each}
 </ul>
+<BringPack taken={() => void look()} />
 {#if trouble}<TroubleNote {trouble} retry={look} />{/if}
 
 <style>

@@ -106,6 +106,7 @@
         <a class="card" href="/api/jobs/{id}/card.pdf" target="_blank" rel="noopener">
           Print the job card
         </a>
+        <a class="card pack" href="/api/jobs/{id}/pack.json" download>Save as a pack</a>
       </p>
 
       <h2 id="values">Joints in working order</h2>
@@ -196,6 +197,9 @@
     display: inline-flex;
     align-items: center;
     min-height: 2.5rem;
+  }
+  .pack {
+    margin-left: 1.5rem;
   }
   .verdict {
     display: flex;

@@ -71,7 +71,7 @@ class DemoDepot implements ApplicationRunner {
     SignedIn bram = people.add("Bram", Role.MECHANIC, "depot-bram", "1357");
     SignedIn ilse = people.add("Ilse", Role.MECHANIC, "depot-ilse", "8642");
     people.add("Visitor", Role.GUEST, "depot-visitor", null);
-    PACKS.forEach(key -> jobs.addPack(text(key)));
+    PACKS.forEach(key -> jobs.addPack(text(key), asta.name()));
     tools();
     fleet();
     history(asta, bram, ilse);

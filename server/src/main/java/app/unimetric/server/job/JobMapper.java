@@ -13,7 +13,13 @@ interface JobMapper {
 
   @Nullable String packText(@Param("key") String key);
 
-  void addPack(@Param("key") String key, @Param("document") String document);
+  int packVersion(@Param("key") String key);
+
+  int addPack(
+      @Param("key") String key,
+      @Param("version") int version,
+      @Param("document") String document,
+      @Param("by") String by);
 
   int add(
       @Param("id") UUID id,

@@ -42,18 +42,35 @@ public class Jobs {
     this.crib = crib;
   }
 
-  /** Takes a pack into the catalogue; a broken one is refused whole. */
-  public JobPack addPack(String document) {
+  /** A pack as taken, with the version it got. */
+  public record TakenPack(JobPack pack, int version) {}
+
+  /**
+   * Takes a pack as the newest version of its key; a broken one is refused whole with the place of
+   * each error, and one that changes nothing makes no new version. Jobs already opened keep theirs.
+   */
+  @Transactional
+  public TakenPack addPack(String document, String by) {
     JobPack pack = packs.read(document);
-    mapper.addPack(pack.key(), document);
-    return pack;
+    int newest = mapper.packVersion(pack.key());
+    String before = mapper.packText(pack.key());
+    if (before != null && packs.read(before).equals(pack)) {
+      return new TakenPack(pack, newest);
+    }
+    if (mapper.addPack(pack.key(), newest + 1, document, by) == 0) {
+      throw Refusal.stale(newest, mapper.packVersion(pack.key()));
+    }
+    return new TakenPack(pack, newest + 1);
   }
 
   /** Jobs that suit a machine and match what was typed: those written for its model first. */
   List<JobPack> offered(Machine machine, String text) {
+    List<JobPack> own = mapper.packs().stream().map(packs::read).toList();
     return Stream.concat(
-            mapper.packs().stream().map(packs::read),
-            catalogue.entries().stream().map(PackCatalogue.Entry::pack))
+            own.stream(),
+            catalogue.entries().stream()
+                .map(PackCatalogue.Entry::pack)
+                .filter(p -> own.stream().noneMatch(o -> o.key().equals(p.key()))))
         .filter(p -> p.suits(machine.kind(), machine.model()))
         .filter(p -> text.isBlank() || p.matches(text))
         .toList();

@@ -1,0 +1,86 @@
+<script lang="ts">
+  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+
+  let { taken }: { taken: () => void } = $props();
+  const MOST_BYTES = 64_000;
+  let trouble = $state<Trouble | null>(null);
+  let done = $state<Schemas['TakenPack'] | null>(null);
+  let busy = $state(false);
+
+  async function bring(e: Event & { currentTarget: HTMLInputElement }) {
+    const input = e.currentTarget;
+    const file = input.files?.[0];
+    if (!file) return;
+    busy = true;
+    trouble = null;
+    done = null;
+    try {
+      done = await send(file);
+      taken();
+    } catch (caught) {
+      trouble = asTrouble(caught);
+    }
+    input.value = '';
+    busy = false;
+  }
+
+  async function send(file: File): Promise<Schemas['TakenPack']> {
+    const refuse = (detail: string): Trouble => ({ status: 400, detail, errors: [] });
+    if (file.size > MOST_BYTES) throw refuse('This file is larger than a pack may be (64 kB).');
+    let document: Record<string, never>;
+    try {
+      document = JSON.parse(await file.text()) as Record<string, never>;
+    } catch (e) {
+      throw refuse(`This is not JSON that can be read: ${e instanceof Error ? e.message : ''}`);
+    }
+    return ask(api.POST('/api/packs', { body: document }));
+  }
+</script>
+
+<label>
+  <span>{busy ? 'Reading …' : 'Bring a pack back'}</span>
+  <input type="file" accept="application/json,.json" onchange={bring} disabled={busy} />
+</label>
+{#if done}
+  <p class="good" role="status">
+    {done.title}: version {done.version}, {done.joints}
+    {done.joints === 1 ? 'joint' : 'joints'}. Jobs already opened keep theirs.
+  </p>
+{/if}
+{#if trouble}
+  <div class="refused" role="alert">
+    <p>Refused whole; nothing was changed. {trouble.detail}</p>
+    <ul>
+      {#each trouble.errors as error (`${error.field} ${error.message}`)}
+        <li><code>{error.field || 'the document'}</code> {error.message}</li>
+      {/each}
+    </ul>
+  </div>
+{/if}
+
+<style>
+  label {
+    display: inline-flex;
+    flex-wrap: wrap;
+    gap: 0.25rem 0.75rem;
+    align-items: center;
+    min-height: 2.5rem;
+    color: var(--ink-soft);
+  }
+  input {
+    color: var(--ink-soft);
+    font: inherit;
+  }
+  .refused {
+    padding: 0.5rem 0.75rem;
+    border-left: 3px solid var(--bad);
+    background: var(--bad-wash);
+  }
+  .refused ul {
+    list-style: none;
+  }
+  code {
+    font-family: 'IBM Plex Mono', monospace;
+    font-size: 0.8125rem;
+  }
+</style>
