@@ -2,7 +2,7 @@
   import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
 
   let { taken }: { taken: () => void } = $props();
-  const MOST_BYTES = 64_000;
+  const MOST_BYTES = 2_000_000;
   let trouble = $state<Trouble | null>(null);
   let done = $state<Schemas['TakenPack'] | null>(null);
   let busy = $state(false);
@@ -26,7 +26,7 @@
 
   async function send(file: File): Promise<Schemas['TakenPack']> {
     const refuse = (detail: string): Trouble => ({ status: 400, detail, errors: [] });
-    if (file.size > MOST_BYTES) throw refuse('This file is larger than a pack may be (64 kB).');
+    if (file.size > MOST_BYTES) throw refuse('This file is larger than a pack may be (2 MB).');
     let document: Record<string, never>;
     try {
       document = JSON.parse(await file.text()) as Record<string, never>;
@@ -70,6 +70,15 @@
   input {
     color: var(--ink-soft);
     font: inherit;
+  }
+  input::file-selector-button {
+    min-height: 2rem;
+    background: none;
+    color: var(--copper);
+    border: 1px solid var(--hairline);
+    font: inherit;
+    padding: 0 0.75rem;
+    cursor: pointer;
   }
   .refused {
     padding: 0.5rem 0.75rem;

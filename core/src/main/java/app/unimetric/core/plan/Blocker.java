@@ -18,6 +18,8 @@ public record Blocker(Kind kind, @Nullable String jointId, String message) {
     VALUES_DISAGREE,
     /** No tool of the crib fits. */
     NO_TOOL,
+    /** A product or a part used once is not there. */
+    NOT_ON_SHELF,
     /** The pack's order rules contradict each other. */
     ORDER_CYCLE
   }

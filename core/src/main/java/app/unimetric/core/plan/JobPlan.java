@@ -79,7 +79,7 @@ public record JobPlan(
   }
 
   /** Tool and scale reading: what must be changed between two joints. */
-  private static @Nullable String settingOf(PlannedJoint joint) {
+  static @Nullable String settingOf(PlannedJoint joint) {
     ToolChoice choice = joint.tool();
     return choice == null ? null : choice.tool().id() + " " + choice.setting().scale();
   }

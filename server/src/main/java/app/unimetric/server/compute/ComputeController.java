@@ -186,4 +186,11 @@ class ComputeController {
       @RequestBody RecheckCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
     return RecheckCall.answer(request, why);
   }
+
+  @Operation(summary = "A whole job worked out: order, tools and settings, needs, what is missing")
+  @PostMapping("/plan")
+  PlanCall.Response plan(
+      @RequestBody PlanCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
+    return PlanCall.answer(request, why);
+  }
 }

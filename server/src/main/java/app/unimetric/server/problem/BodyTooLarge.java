@@ -4,7 +4,8 @@ import java.io.IOException;
 
 /** A request body beyond its limit. */
 public final class BodyTooLarge extends IOException {
-  public static final String MESSAGE = "The request is larger than this call takes (64 kB).";
+  public static final String MESSAGE =
+      "The request is larger than this call takes (64 kB; 2 MB for plans and packs).";
   private static final long serialVersionUID = 1L;
 
   public BodyTooLarge() {

@@ -31,6 +31,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class ComputeLimits extends OncePerRequestFilter {
   private static final int MOST_BYTES = 64 * 1024;
+
+  /** A plan carries a whole pack, and so does a pack brought back. */
+  private static final int MOST_PLAN_BYTES = 2 * 1024 * 1024;
+
   private final ProblemWriter problems;
   private final int perMinute;
   private final Cache<String, Bucket> addresses =
@@ -51,7 +55,8 @@ class ComputeLimits extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (request.getContentLengthLong() > MOST_BYTES) {
+    int most = most(request.getRequestURI());
+    if (request.getContentLengthLong() > most) {
       problems.write(response, HttpStatus.CONTENT_TOO_LARGE, BodyTooLarge.MESSAGE);
       return;
     }
@@ -68,7 +73,13 @@ class ComputeLimits extends OncePerRequestFilter {
         return;
       }
     }
-    chain.doFilter(new Limited(request), response);
+    chain.doFilter(new Limited(request, most), response);
+  }
+
+  private static int most(String path) {
+    return path.equals("/api/compute/plan") || path.equals("/api/packs")
+        ? MOST_PLAN_BYTES
+        : MOST_BYTES;
   }
 
   private Bucket bucket() {
@@ -79,22 +90,27 @@ class ComputeLimits extends OncePerRequestFilter {
 
   /** Counts what is really read: the announced length may be missing or wrong. */
   private static final class Limited extends HttpServletRequestWrapper {
-    Limited(HttpServletRequest request) {
+    private final int most;
+
+    Limited(HttpServletRequest request, int most) {
       super(request);
+      this.most = most;
     }
 
     @Override
     public ServletInputStream getInputStream() throws IOException {
-      return new Counting(super.getInputStream());
+      return new Counting(super.getInputStream(), most);
     }
   }
 
   private static final class Counting extends ServletInputStream {
     private final ServletInputStream in;
+    private final int most;
     private int bytes;
 
-    Counting(ServletInputStream in) {
+    Counting(ServletInputStream in, int most) {
       this.in = in;
+      this.most = most;
     }
 
     @Override
@@ -113,7 +129,7 @@ class ComputeLimits extends OncePerRequestFilter {
 
     private void count(int more) throws BodyTooLarge {
       bytes += more;
-      if (bytes > MOST_BYTES) {
+      if (bytes > most) {
         throw new BodyTooLarge();
       }
     }

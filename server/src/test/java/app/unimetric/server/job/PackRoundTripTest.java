@@ -79,7 +79,7 @@ class PackRoundTripTest {
     assertThat(bram.post("/api/packs", "[]").status()).isEqualTo(400);
     assertThat(bram.post("/api/packs", "{\"format\": ").status()).isEqualTo(400);
     assertThat(bram.post("/api/packs", "{}").status()).isEqualTo(400);
-    assertThat(bram.post("/api/packs", "{\"x\": \"" + "y".repeat(70_000) + "\"}").status())
+    assertThat(bram.post("/api/packs", "{\"x\": \"" + "y".repeat(2_200_000) + "\"}").status())
         .isEqualTo(413);
     assertThat(bram.get("/api/jobs/" + UUID.randomUUID() + "/pack.json").status()).isEqualTo(404);
   }

@@ -1,0 +1,253 @@
+package app.unimetric.server.compute;
+
+import app.unimetric.core.bench.RunSheetWriter;
+import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackReader;
+import app.unimetric.core.pack.StatedValue;
+import app.unimetric.core.plan.Blocker;
+import app.unimetric.core.plan.Decision;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.Needs;
+import app.unimetric.core.plan.PlannedJoint;
+import app.unimetric.core.plan.Policy;
+import app.unimetric.core.plan.Shelf;
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.sequence.Pass;
+import app.unimetric.core.spec.Aim;
+import app.unimetric.core.spec.SpecSource;
+import app.unimetric.core.spec.TorqueText;
+import app.unimetric.core.surface.Compound;
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.ToolChoice;
+import app.unimetric.core.why.Derivation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** A whole job worked out: order, passes, tools and settings, what is needed, what is missing. */
+final class PlanCall {
+  private static final int MOST = 400;
+
+  private PlanCall() {}
+
+  @Schema(name = "PlanValue", description = "a value looked up for a joint, as typed")
+  record Value(
+      String jointId,
+      String typed,
+      SpecSource source,
+      String document,
+      @Nullable FrictionCondition condition) {}
+
+  @Schema(name = "PlanDecision", description = "which value of a joint holds")
+  record Decided(
+      String jointId,
+      int valueIndex,
+      @Nullable TorqueUnit readAs,
+      String reason,
+      @Nullable String by) {}
+
+  @Schema(name = "ShelfProduct", description = "minutes from the product's own sheet")
+  record Product(
+      Compound compound, @Nullable Double fixtureMinutes, @Nullable Double fullCureMinutes) {}
+
+  @Schema(name = "ShelfPart")
+  record Part(String name, int count) {}
+
+  @Schema(name = "ShelfFields")
+  record ShelfFields(@Nullable List<Product> products, @Nullable List<Part> parts) {}
+
+  @Schema(name = "PolicyFields", description = "left out: the usual rules of a workshop")
+  record PolicyFields(@Nullable Aim aim) {}
+
+  @Schema(
+      name = "PlanRequest",
+      example =
+          "{\"pack\": {\"format\": \"unimetric-pack\", \"version\": 1, \"key\": \"demo\", \"title\": \"Plate\", \"summary\": \"A plate.\", \"machineKind\": \"ATV\", \"fits\": \"Plate\","
+              + " \"joints\": [{\"id\": \"plate\", \"title\": \"Plate\", \"thread\": \"M8\", \"propertyClass\": \"8.8\", \"count\": 4, \"layout\": \"CIRCLE\", \"drive\": \"6 mm hex key\", \"slots\": [\"the manual\"], \"surface\": {\"vibrates\": true}}]},"
+              + " \"values\": [{\"jointId\": \"plate\", \"typed\": \"22 Nm\", \"source\": \"MANUAL\", \"document\": \"p. 3\"}],"
+              + " \"tools\": [{\"id\": \"a\", \"minNm\": 5, \"maxNm\": 25, \"graduation\": 0.5, \"unit\": \"N.m\", \"calibratedOn\": \"2026-02-01\"}],"
+              + " \"shelf\": {\"products\": [{\"compound\": \"MEDIUM\", \"fixtureMinutes\": 20, \"fullCureMinutes\": 1440}]}, \"today\": \"2026-06-01\"}")
+  record Request(
+      @Schema(description = "docs/formats/job-pack.schema.json") Map<String, Object> pack,
+      @Nullable List<Value> values,
+      @Nullable List<Decided> decisions,
+      List<ToolsCall.CribFields> tools,
+      @Nullable ShelfFields shelf,
+      @Nullable PolicyFields policy,
+      LocalDate today) {}
+
+  @Schema(name = "PlanJoint", description = "torques in N·m, in working order")
+  record Joint(
+      String id,
+      String title,
+      @Nullable Double bandMinNm,
+      @Nullable Double bandMaxNm,
+      @Nullable Double aimNm,
+      Compound compound,
+      String where,
+      @Nullable String toolId,
+      SettingCall.@Nullable Scale scale,
+      List<Pass> passes,
+      List<String> reasons) {}
+
+  @Schema(name = "PlanRecheck")
+  record Again(
+      String why,
+      boolean afterFirstRide,
+      @Nullable Double km,
+      @Nullable Integer days,
+      @Nullable Double hours,
+      List<String> joints) {}
+
+  @Schema(name = "PlanResponse", description = "steps are laid out once nothing is in the way")
+  record Response(
+      boolean ready,
+      List<Blocker> blockers,
+      List<String> cycle,
+      List<Joint> joints,
+      List<RunStep> steps,
+      int settingChanges,
+      int settingChangesAtLeast,
+      Needs needs,
+      List<PackCheck> checks,
+      List<Again> rechecks,
+      double minutes,
+      List<String> reasons,
+      @Nullable List<Derivation> derivation) {}
+
+  static Response answer(Request r, boolean why) {
+    Problems problems = new Problems();
+    JobPack pack = problems.under("pack", () -> PackReader.read(r.pack()));
+    Map<String, List<StatedValue>> found = new LinkedHashMap<>();
+    each(
+        r.values(),
+        "values",
+        problems,
+        v -> {
+          found.computeIfAbsent(v.jointId(), id -> new ArrayList<>()).add(value(v));
+          return true;
+        });
+    List<Decision> decisions =
+        each(
+            r.decisions(),
+            "decisions",
+            problems,
+            d ->
+                new Decision(
+                    d.jointId(),
+                    d.valueIndex(),
+                    d.readAs(),
+                    d.reason(),
+                    d.by() == null ? "a lead" : d.by()));
+    List<CribTool> crib = each(r.tools(), "tools", problems, ToolsCall.CribFields::tool);
+    ShelfFields fields = r.shelf();
+    Shelf shelf =
+        fields == null
+            ? null
+            : new Shelf(
+                each(
+                    fields.products(),
+                    "shelf.products",
+                    problems,
+                    p -> new Shelf.Product(p.compound(), p.fixtureMinutes(), p.fullCureMinutes())),
+                each(
+                    fields.parts(),
+                    "shelf.parts",
+                    problems,
+                    p -> new Shelf.Part(p.name(), p.count())));
+    problems.orThrow();
+    if (pack == null) {
+      throw Fields.missingAt("pack");
+    }
+    Policy policy = policy(r.policy());
+    JobPlan plan = JobPlan.of(pack.with(found), decisions, crib, policy, r.today());
+    Needs needs = Needs.of(plan, shelf);
+    List<Blocker> blockers = new ArrayList<>(plan.blockers());
+    needs.missing().forEach(m -> blockers.add(new Blocker(Blocker.Kind.NOT_ON_SHELF, null, m)));
+    return new Response(
+        blockers.isEmpty(),
+        blockers,
+        plan.cycle(),
+        plan.joints().stream().map(PlanCall::joint).toList(),
+        plan.ready() ? RunSheetWriter.write(plan).steps() : List.of(),
+        plan.settingChanges(),
+        plan.settingChangesAtLeast(),
+        needs,
+        pack.checks(),
+        policy.rechecks(pack).stream()
+            .map(
+                g ->
+                    new Again(
+                        g.rule().why(),
+                        g.rule().afterFirstRide(),
+                        g.rule().km(),
+                        g.rule().days(),
+                        g.rule().hours(),
+                        g.joints()))
+            .toList(),
+        pack.minutes(),
+        List.of(
+            "Within the order rules, joints that need the same tool and setting follow each other."),
+        why ? plan.joints().stream().flatMap(j -> j.derivation().stream()).toList() : null);
+  }
+
+  private static Policy policy(@Nullable PolicyFields given) {
+    Policy usual = Policy.USUAL;
+    return given == null || given.aim() == null
+        ? usual
+        : new Policy(given.aim(), usual.always(), usual.settling(), usual.wheel());
+  }
+
+  private static StatedValue value(Value v) {
+    FrictionCondition condition = v.condition() == null ? FrictionCondition.UNKNOWN : v.condition();
+    return new StatedValue(
+        Fields.as("typed", () -> TorqueText.parse(v.typed())).from(v.source(), condition),
+        v.document());
+  }
+
+  private static <G, T> List<T> each(
+      @Nullable List<G> given,
+      String field,
+      Problems problems,
+      java.util.function.Function<G, T> make) {
+    List<T> made = new ArrayList<>();
+    List<G> items = given == null ? List.of() : given;
+    problems.require(items.size() <= MOST, field, "must hold at most " + MOST + " entries.");
+    for (int i = 0; i < Math.min(items.size(), MOST); i++) {
+      G item = items.get(i);
+      String at = field + "[" + i + "]";
+      T one = problems.under(at, () -> item == null ? Fields.<T>missing("") : make.apply(item));
+      if (one != null) {
+        made.add(one);
+      }
+    }
+    return made;
+  }
+
+  private static Joint joint(PlannedJoint j) {
+    ToolChoice choice = j.tool();
+    Double scale = choice == null ? null : choice.setting().scale();
+    return new Joint(
+        j.joint().id(),
+        j.joint().title(),
+        j.resolution().band() == null ? null : j.resolution().band().minNm(),
+        j.resolution().band() == null ? null : j.resolution().band().maxNm(),
+        j.resolution().aimNm(),
+        j.compound().advice(),
+        j.compound().where(),
+        choice == null ? null : choice.tool().id(),
+        choice == null || scale == null
+            ? null
+            : new SettingCall.Scale(scale, choice.tool().tool().unit()),
+        j.passes(),
+        j.resolution().reasons());
+  }
+}
