@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client';
 import ClampPlot from './ClampPlot.svelte';
 
 const joint: Schemas['JointResponse'] = {
+  pastYield: false,
   assemblyPreloadN: 18600,
   assemblyTorqueNm: 24.6,
   ceilingN: 18600,

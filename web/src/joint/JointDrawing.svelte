@@ -8,6 +8,8 @@
     current?: number;
     done?: number[];
     percents?: Record<string, number>;
+    /** Clamp load of each as a share of the largest, 0 to 1: drawn as the thickness of its ring. */
+    loads?: Record<string, number>;
     title: string;
     leftHand?: boolean;
   }
@@ -18,22 +20,28 @@
     current,
     done = [],
     percents = {},
+    loads,
     title,
     leftHand = false,
   }: Props = $props();
 
   const id = $props.id();
-  const reach = $derived(layout === 'ROW' || layout === 'PINCH' ? 62 : 68);
+  const reach = $derived(loads ? 60 : layout === 'ROW' || layout === 'PINCH' ? 62 : 68);
   const radius = $derived(positions.length > 8 ? 12 : 18);
   const at = (n: number) => positions.find((p) => p.number === n) ?? { number: n, x: 0, y: 0 };
   const px = (n: number) => at(n).x * reach * (layout === 'FACEPLATE' ? 0.78 : 1);
   const py = (n: number) => at(n).y * reach * (layout === 'FACEPLATE' ? 0.62 : 1);
   const path = $derived(order.map((n, i) => `${i ? 'L' : 'M'}${px(n)} ${py(n)}`).join(''));
   const level = $derived((n: number) => percents[String(n)] ?? 0);
+  const THICKEST = 9;
+  const share = $derived((n: number) => loads?.[String(n)] ?? 0);
   const words = $derived(
     `${title}: ${positions.length} ${positions.length === 1 ? 'fastener' : 'fasteners'}` +
       (order.length > 1 ? `, order ${order.join(', ')}` : '') +
       (current ? `; now ${current}` : '') +
+      (loads
+        ? `; clamp load ${positions.map((p) => `${p.number}: ${Math.round(share(p.number) * 100)} %`).join(', ')}`
+        : '') +
       (done.length ? `; done ${done.join(', ')}` : ''),
   );
 </script>
@@ -81,6 +89,15 @@
         clip-path="url(#{id}-{p.number})"
       />
       <circle cx={px(p.number)} cy={py(p.number)} r={radius} class="rim" class:ready class:now />
+      {#if loads}
+        <circle
+          cx={px(p.number)}
+          cy={py(p.number)}
+          r={radius + 2 + (THICKEST * share(p.number)) / 2}
+          class="load"
+          stroke-width={THICKEST * share(p.number)}
+        />
+      {/if}
       {#if now}
         <path
           d="M{px(p.number) - radius - 9} {py(p.number)}h7m{2 * radius + 4} 0h7M{px(p.number)} {py(
@@ -149,6 +166,10 @@
   .rim.now {
     stroke: var(--copper);
     stroke-width: 3;
+  }
+  .load {
+    fill: none;
+    stroke: var(--copper);
   }
   .cross {
     fill: none;

@@ -8,29 +8,33 @@
     derivation?: Schemas['Derivation'][];
   }
   let { label, reasons = [], derivation = [] }: Props = $props();
+  /** Unfolded only: a desk answers with every key, and nobody sees what is folded away. */
+  let open = $state(false);
 </script>
 
-<details>
+<details ontoggle={(e) => (open = e.currentTarget.open)}>
   <summary>{label}</summary>
-  <ul>
-    {#each reasons as reason (reason)}<li>{reason}</li>{/each}
-  </ul>
-  {#if derivation.length}
-    <table class="ledger">
-      <thead>
-        <tr><th>Symbol</th><th class="num">Value</th><th>From</th><th>Source</th></tr>
-      </thead>
-      <tbody>
-        {#each derivation as d, i (i)}
-          <tr>
-            <td class="symbol">{d.symbol}</td>
-            <td class="num">{plain(d.value)} {d.unit === '1' ? '' : d.unit}</td>
-            <td>{d.formula}</td>
-            <td class="soft">{d.source}</td>
-          </tr>
-        {/each}
-      </tbody>
-    </table>
+  {#if open}
+    <ul>
+      {#each reasons as reason (reason)}<li>{reason}</li>{/each}
+    </ul>
+    {#if derivation.length}
+      <table class="ledger">
+        <thead>
+          <tr><th>Symbol</th><th class="num">Value</th><th>From</th><th>Source</th></tr>
+        </thead>
+        <tbody>
+          {#each derivation as d, i (i)}
+            <tr>
+              <td class="symbol">{d.symbol}</td>
+              <td class="num">{plain(d.value)} {d.unit === '1' ? '' : d.unit}</td>
+              <td>{d.formula}</td>
+              <td class="soft">{d.source}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    {/if}
   {/if}
 </details>
 

@@ -10,6 +10,9 @@ describe('figures on screen', () => {
     [24.4047, '24.4'],
     [216.02, '216'],
     [0.05, '0.05'],
+    [0, '0'],
+    [4.13e-6, '4.1·10⁻⁶'],
+    [-0.002, '-2·10⁻³'],
   ])('%f reads %s', (figure, words) => {
     expect(plain(figure)).toBe(words);
   });

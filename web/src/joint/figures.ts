@@ -2,11 +2,20 @@ import type { Schemas } from '../api/client';
 
 export type Unit = Schemas['Unit'];
 
-/** At most three decimals, none that say nothing. */
+const TINY = 0.005;
+
+/** At most three figures or so, none that say nothing; the tiny as a power of ten. */
 export function plain(figure: number): string {
+  if (figure !== 0 && Math.abs(figure) < TINY) {
+    const [figures, power] = figure.toExponential(1).split('e');
+    return `${Number(figures)}·10${raised(power ?? '0')}`;
+  }
   const digits = Math.abs(figure) >= 100 ? 0 : Math.abs(figure) >= 10 ? 1 : 2;
   return String(Number(figure.toFixed(digits)));
 }
+
+const raised = (power: string) =>
+  [...power.replace('+', '')].map((c) => (c === '-' ? '⁻' : '⁰¹²³⁴⁵⁶⁷⁸⁹'[Number(c)])).join('');
 
 /** A scale reading with the digits of its graduation and no more. */
 export function onScale(figure: number, graduation?: number): string {

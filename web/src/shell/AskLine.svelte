@@ -19,6 +19,7 @@
   let text = $state('');
   let open = $state(false);
   let answer = $state.raw<Schemas['QuestionResponse'] | null>(null);
+  let tools = $state.raw<Schemas['CribChoice'][] | null>(null);
   let machines = $state<Schemas['Machine'][]>([]);
   let message = $state('');
   let input: HTMLInputElement;
@@ -53,6 +54,7 @@
     let fresh: Schemas['QuestionResponse'] | null = null;
     let said = '';
     let met: Schemas['Machine'][] = [];
+    let crib: Schemas['CribChoice'][] | null = null;
     try {
       if (/\d|snug|hand/i.test(text)) {
         fresh = await ask(api.POST('/api/compute/question', { body: { text } }));
@@ -61,6 +63,7 @@
       said = asTrouble(e).detail;
     }
     try {
+      if (here.person && fresh?.wanted) crib = await inTheCrib(fresh.wanted);
       if (here.person && !fresh) {
         const params = { query: { q: text } };
         met = (await ask(api.GET('/api/machines', { params }))).slice(0, MOST_MACHINES);
@@ -71,8 +74,16 @@
     if (mine === asked) {
       answer = fresh;
       machines = met;
+      tools = crib;
       message = said;
     }
+  }
+
+  /** What hangs in the workshop for this; an adapter named in the line is on none of them. */
+  async function inTheCrib(wanted: Schemas['WantedSetting']) {
+    if (wanted.adapter) return null;
+    const query = { ...wanted, adapter: undefined };
+    return await ask(api.GET('/api/crib/choices', { params: { query } }));
   }
 
   async function enter(e: KeyboardEvent) {
@@ -95,6 +106,7 @@
     open = false;
     text = '';
     answer = null;
+    tools = null;
     void navigate(href as '/', search ? { search } : undefined);
   }
 
@@ -187,6 +199,23 @@
         {/if}
         <p class="soft">{torque.reasons.join(' ')}</p>
       {/if}
+      {#if tools}
+        {@const best = tools.find((t) => t.usable)}
+        <p class="crib">
+          {#if best}
+            <span class="soft">In the crib:</span>
+            {best.name},
+            <strong class="figure">{plain(best.scale ?? 0)} {sign(here.units, best.unit)}</strong>
+            {#if best.status === 'SPILLS'}<span class="warn">{best.reasons[0]}</span>{/if}
+          {:else if tools.length}
+            <span class="warn"
+              >No tool of the crib fits. {tools[0]?.name}: {tools[0]?.reasons[0]}</span
+            >
+          {:else}
+            <span class="soft">No tool of this span hangs in the crib.</span>
+          {/if}
+        </p>
+      {/if}
       {#each found as page (page.href)}
         <button type="button" onclick={() => go(page.href)}>{page.name} <span>page</span></button>
       {/each}
@@ -245,6 +274,11 @@
   .stated {
     font-size: 1.5rem;
     font-variant-numeric: tabular-nums;
+  }
+  .crib {
+    margin-top: 0.5rem;
+    border-top: 1px solid var(--hairline-soft);
+    padding-top: 0.5rem;
   }
   dl {
     display: flex;

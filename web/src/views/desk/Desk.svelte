@@ -1,14 +1,17 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { onDestroy, untrack } from 'svelte';
   import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
   import { route } from '../../router';
   import Loaded from '../../shell/Loaded.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import DeskAnswer from './DeskAnswer.svelte';
+  import DeskOnPaper from './DeskOnPaper.svelte';
   import DeskForm from './DeskForm.svelte';
   import { fromQuery, placeOf, toQuery, toRequest, type DeskState } from './state';
 
   const PAUSE_MS = 5;
+  /** Writing the address costs as much as drawing the answer, so it waits for a rest in typing. */
+  const REST_MS = 250;
   const load = () => ask(api.GET('/api/compute/choices'));
   let choices: Schemas['ChoicesResponse'] | undefined;
   let desk = $state<DeskState>(fromQuery(window.location.search));
@@ -16,6 +19,7 @@
   let messages = $state<Partial<Record<keyof DeskState, string>>>({});
   let trouble = $state<Trouble | null>(null);
   let timer: ReturnType<typeof setTimeout>;
+  let resting: ReturnType<typeof setTimeout> | undefined;
   let asked = 0;
 
   async function work(state: DeskState, from: Schemas['ChoicesResponse']) {
@@ -46,10 +50,19 @@
     }
   }
 
+  function keep() {
+    if (resting === undefined) return;
+    clearTimeout(resting);
+    resting = undefined;
+    window.history.replaceState(window.history.state, '', `/desk${toQuery(desk)}`);
+  }
+  onDestroy(() => clearTimeout(resting));
+
   function changed() {
     clearTimeout(timer);
     const state = { ...desk };
-    window.history.replaceState(window.history.state, '', `/desk${toQuery(state)}`);
+    clearTimeout(resting);
+    resting = setTimeout(keep, REST_MS);
     timer = setTimeout(() => choices && void work(state, choices), PAUSE_MS);
   }
 
@@ -70,13 +83,14 @@
 </script>
 
 <svelte:head><title>Joint desk · Unimetric</title></svelte:head>
-<svelte:window onpopstate={follow} />
+<svelte:window onpopstate={follow} onpagehide={keep} />
 <Loaded {load}>
   {#snippet children(from)}
     <div class="desk" {@attach () => begin(from)}>
       <section class="set" aria-label="The joint">
         <h1>Joint desk</h1>
-        <DeskForm bind:desk choices={from} {messages} {changed} />
+        <div class="no-print"><DeskForm bind:desk choices={from} {messages} {changed} /></div>
+        <DeskOnPaper {desk} choices={from} />
       </section>
       <section class="told" aria-label="What it comes to" aria-live="polite">
         {#if trouble}<TroubleNote {trouble} retry={changed} />{/if}

@@ -10,6 +10,7 @@
   import Why from '../../joint/Why.svelte';
   import GroupCourse from './GroupCourse.svelte';
   import SendToJob from './SendToJob.svelte';
+  import TubeClamp from './TubeClamp.svelte';
   import type { DeskState } from './state';
 
   interface Props {
@@ -33,7 +34,9 @@
     return low === undefined || high === undefined ? undefined : { min: low, max: high };
   });
   const prevailing = $derived(Number(desk.prevailing.replace(',', '.')) || 0);
-  const past = $derived(joint.utilisation !== undefined && joint.utilisation > 1);
+  const past = $derived(joint.pastYield);
+  const MARKS = { HOLDS: CheckmarkOutline, DOUBTFUL: WarningAlt, FAILS: Misuse };
+  const TONES = { HOLDS: 'good', DOUBTFUL: 'warn', FAILS: 'bad' };
   const summary = $derived(
     [
       `${desk.thread} ${desk.mark}`,
@@ -70,14 +73,13 @@
       <p class="big figure" class:bad={past}>
         {Math.round((joint.utilisation ?? 0) * 100)} <span class="unit">%</span>
       </p>
-      <p>
-        {#if past}<span class="verdict bad"><Misuse size={16} /> past yield</span>
-        {:else if answer.chance && answer.chance.aboveYield > 0.001}<span class="verdict warn"
-            ><WarningAlt size={16} />
-            {plain(answer.chance.aboveYield * 100)} in 100 would yield</span
-          >
-        {:else}<span class="verdict good"><CheckmarkOutline size={16} /> holds</span>{/if}
-      </p>
+      {#if answer.verdict}
+        {@const Mark = MARKS[answer.verdict.standing]}
+        <p class="verdict {TONES[answer.verdict.standing]}">
+          <Mark size={16} />
+          {answer.verdict.words}
+        </p>
+      {/if}
     </div>
   {/if}
   <div>
@@ -201,6 +203,9 @@
 </div>
 {#if answer.interaction}
   <GroupCourse course={answer.interaction} {desk} />
+{/if}
+{#if answer.tube}
+  <TubeClamp tube={answer.tube} unit={reading.unit} />
 {/if}
 <p class="soft caution">
   The maker’s document governs. Materials without a standard are typical values:

@@ -129,6 +129,62 @@
         </select>
       </label>
       <DeskField label="Passes" bind:value={desk.passes} message={messages.passes} />
+      <DeskField
+        label="Spacing, mm"
+        bind:value={desk.spacing}
+        message={messages.spacing}
+        hint="not known"
+      />
+      <DeskField
+        label="Wanted spread, %"
+        bind:value={desk.spread}
+        message={messages.spread}
+        hint="5 when empty"
+      />
+    </div>
+  </details>
+  <details open={any('tube', 'clampWidth')}>
+    <summary>A tube they clamp</summary>
+    <div class="two">
+      <DeskField label="Tube, mm" bind:value={desk.tube} message={messages.tube} hint="31.8" />
+      <DeskField
+        label="Clamp width, mm"
+        bind:value={desk.clampWidth}
+        message={messages.clampWidth}
+        hint="along the tube"
+      />
+      <label class="field">
+        <span>Closes by</span>
+        <select bind:value={desk.clampStyle}>
+          <option value="FACEPLATE">a faceplate</option>
+          <option value="PINCH">one slit</option>
+        </select>
+      </label>
+      <DeskField label="Bolts in all" bind:value={desk.clampBolts} message={messages.clampBolts} />
+      <DeskField
+        label="Friction on the tube"
+        bind:value={desk.clampFriction}
+        message={messages.clampFriction}
+      />
+      <DeskField label="Stands, MPa" bind:value={desk.tubeStands} message={messages.tubeStands} />
+      <DeskField label="Only a maximum, N·m" bind:value={desk.tubeMax} message={messages.tubeMax} />
+      <DeskField
+        label="Gaps, mm"
+        bind:value={desk.gaps}
+        message={messages.gaps}
+        hint="2.1 2.3 2.2 2.2"
+      />
+      {#if desk.clampStyle === 'FACEPLATE'}
+        <label class="field">
+          <span>Meant to close</span>
+          <select bind:value={desk.gapStyle}>
+            <option value="EVEN">evenly</option>
+            <option value="CLOSE_TOP_FIRST">top first</option>
+            <option value="CLOSE_BOTTOM_FIRST">bottom first</option>
+            <option value="FULL_CONTACT">all round</option>
+          </select>
+        </label>
+      {/if}
     </div>
   </details>
 </form>

@@ -25,6 +25,17 @@ export interface DeskState {
   count: string;
   layout: string;
   passes: string;
+  spacing: string;
+  spread: string;
+  tube: string;
+  clampWidth: string;
+  clampStyle: string;
+  clampBolts: string;
+  clampFriction: string;
+  tubeStands: string;
+  tubeMax: string;
+  gaps: string;
+  gapStyle: string;
 }
 
 export const FRESH: DeskState = {
@@ -51,6 +62,17 @@ export const FRESH: DeskState = {
   count: '',
   layout: 'CIRCLE',
   passes: '3',
+  spacing: '',
+  spread: '',
+  tube: '',
+  clampWidth: '',
+  clampStyle: 'FACEPLATE',
+  clampBolts: '4',
+  clampFriction: '0.2',
+  tubeStands: '',
+  tubeMax: '',
+  gaps: '',
+  gapStyle: 'EVEN',
 };
 
 /** The address part that brings a state back; what is as fresh is left out. */
@@ -138,6 +160,8 @@ export function toRequest(
     };
   }
   const [count, passes] = [number('count'), number('passes')];
+  const [spacingMm, wantedSpreadPercent] = [number('spacing'), number('spread')];
+  const tube = tubeOf(state, number);
   if (wrong.length) return { wrong };
   return {
     request: {
@@ -150,9 +174,35 @@ export function toRequest(
               count,
               layout: state.layout as Schemas['DeskGroup']['layout'],
               passes: passes ?? 1,
+              ...some('spacingMm', spacingMm),
+              ...some('wantedSpreadPercent', wantedSpreadPercent),
             },
           }),
+      ...some('tube', tube),
     },
+  };
+}
+
+/** The tube in the clamp, once its diameter and the clamp's width are there. */
+function tubeOf(
+  state: DeskState,
+  number: (field: keyof DeskState) => number | undefined,
+): Schemas['DeskTube'] | undefined {
+  const [diameterMm, widthMm] = [number('tube'), number('clampWidth')];
+  const [bolts, friction] = [number('clampBolts'), number('clampFriction')];
+  const [limitMPa, limitNm] = [number('tubeStands'), number('tubeMax')];
+  const gapsMm = state.gaps.match(/\d+([.,]\d+)?/g)?.map((g) => Number(g.replace(',', '.')));
+  if (diameterMm === undefined || widthMm === undefined) return undefined;
+  return {
+    diameterMm,
+    widthMm,
+    style: state.clampStyle as Schemas['DeskTube']['style'],
+    bolts: bolts ?? 0,
+    friction: friction ?? 0,
+    ...some('limitMPa', limitMPa),
+    ...some('limitNm', limitNm),
+    ...some('gapsMm', gapsMm),
+    ...some('gapStyle', gapsMm && (state.gapStyle as NonNullable<Schemas['DeskTube']['gapStyle']>)),
   };
 }
 
@@ -164,6 +214,15 @@ function some<K extends string, V>(key: K, value: V | undefined): Partial<Record
 
 /** Where a problem of the server belongs on the desk. */
 const PLACES: [RegExp, keyof DeskState][] = [
+  [/tube\.limitMPa/, 'tubeStands'],
+  [/tube\.limitNm/, 'tubeMax'],
+  [/tube\.gaps/, 'gaps'],
+  [/tube\.bolts/, 'clampBolts'],
+  [/tube\.friction/, 'clampFriction'],
+  [/tube\.widthMm/, 'clampWidth'],
+  [/tube/, 'tube'],
+  [/spacing/, 'spacing'],
+  [/wantedSpread/, 'spread'],
   [/torqueText|torqueNm|torqueBandNm/, 'torque'],
   [/prevailing/, 'prevailing'],
   [/toolDeviation/, 'deviation'],

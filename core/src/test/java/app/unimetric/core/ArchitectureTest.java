@@ -41,7 +41,7 @@ class ArchitectureTest {
           .whereLayer("tool")
           .mayOnlyBeAccessedByLayers("plan", "bench")
           .whereLayer("sequence")
-          .mayOnlyBeAccessedByLayers("pack", "plan", "bench")
+          .mayOnlyBeAccessedByLayers("carbon", "pack", "plan", "bench")
           .whereLayer("carbon")
           .mayNotBeAccessedByAnyLayer()
           .whereLayer("joint")

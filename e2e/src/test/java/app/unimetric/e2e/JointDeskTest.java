@@ -8,7 +8,11 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** The joint desk and the ask line, without signing in, and sending a result into a job. */
@@ -74,8 +78,8 @@ class JointDeskTest {
       desk.page.getByLabel("Threads are").focus();
       desk.page.keyboard().type("greased");
       assertThat(desk.page.locator("tr.now")).containsText("greased");
-      String link = desk.page.url();
-      assertThat(link).contains("torque=22").contains("condition=GREASED");
+      desk.page.waitForURL(
+          Pattern.compile("torque=22.*condition=GREASED|condition=GREASED.*torque=22"));
 
       String before = told(desk).innerText();
       desk.page.reload();
@@ -107,6 +111,48 @@ class JointDeskTest {
       assertThat(desk.text("must be larger than the hole")).isVisible();
       desk.page.getByLabel("Width round it, mm").fill("24");
       assertThat(told(desk)).containsText("From snug to this torque about");
+    }
+  }
+
+  @Test
+  void aGroupIsDrawnATubeIsJudgedAndAllOfItGoesOnPaper() throws Exception {
+    try (Desk desk = new Desk(workshop, browser)) {
+      desk.go(
+          "/desk?torque=22+Nm&condition=OILED&grip=30&outer=40&count=6&spacing=24&tube=31.8"
+              + "&clampWidth=40&tubeMax=6&gaps=2.1+2.3+2.2+2.7");
+      assertThat(told(desk)).containsText("Climb to hold: 3.5 · 3.75 · 4 · 4.5 · 5 · 5.5 N·m");
+      assertThat(told(desk)).containsText("The gaps differ by 0.60 mm");
+      Locator drawing =
+          desk.page.getByRole(AriaRole.IMG).and(desk.page.getByLabel("Clamp load after pass"));
+      assertThat(drawing).hasAttribute("aria-label", Pattern.compile("after pass 3.*4: 100 %"));
+      told(desk)
+          .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("1").setExact(true))
+          .click();
+      assertThat(drawing).hasAttribute("aria-label", Pattern.compile("after pass 1"));
+
+      String paper = text(desk.page.pdf(new Page.PdfOptions().setFormat("A4")));
+      assertThat(paper)
+          .contains("Torque as stated", "22 Nm", "Opens again at")
+          .contains("VDI 2230-1, assembly torque, exact form")
+          .contains("From spacing and stiffness")
+          .doesNotContain("Send into a job", "Read in");
+    }
+  }
+
+  @Test
+  void signedInTheAskLineLooksIntoTheCrib() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      desk.page.locator("body").press("/");
+      desk.page.keyboard().type("10-12 Nm");
+      assertThat(answer(desk)).containsText("In the crib: Quarter-inch click 2–25, 11 N·m");
+      desk.page.keyboard().type(" on the 7-31 tool");
+      assertThat(answer(desk)).containsText("No tool of this span hangs in the crib");
+    }
+  }
+
+  private static String text(byte[] pdf) throws IOException {
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      return new PDFTextStripper().getText(document);
     }
   }
 

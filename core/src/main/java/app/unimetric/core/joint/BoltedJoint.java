@@ -90,6 +90,11 @@ public record BoltedJoint(
     return grip == null ? null : Compliance.of(thread, face, youngMPa, grip);
   }
 
+  /** Width of the pressure cone between the parts, mm; null when the grip is not known. */
+  public @Nullable Double pressureConeMm() {
+    return grip == null ? null : (Double) Compliance.coneMm(face, grip);
+  }
+
   /** Null when the engagement is not known, or the pitch is finer than its tolerances reach. */
   public @Nullable Stripping stripping() {
     return engagement == null || !ThreadTolerance.covers(thread)

@@ -57,6 +57,15 @@ public record Compliance(double boltMmPerN, double partsMmPerN) {
     return (cone + sleeve) / (e * Math.PI);
   }
 
+  /** Width of the pressure cone half way through the grip, mm, at most that of the parts. */
+  static double coneMm(BearingFace face, Grip grip) {
+    double dw = face.outerDiameterMm();
+    double da = grip.outerDiameterMm();
+    return dw >= da
+        ? da
+        : Math.min(da, dw + grip.lengthMm() * coneTangent(grip.lengthMm() / dw, da / dw));
+  }
+
   /** tan φ_D = 0.362 + 0.032·ln(β/2) + 0.153·ln y, kept within the range it was fitted for. */
   private static double coneTangent(double beta, double y) {
     double tan = 0.362 + 0.032 * Math.log(beta / 2) + 0.153 * Math.log(Math.min(y, 10));

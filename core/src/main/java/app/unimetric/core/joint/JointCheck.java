@@ -42,6 +42,11 @@ public record JointCheck(
     derivation = List.copyOf(derivation);
   }
 
+  /** Whether the bolt yields at nominal friction, so that the clamp load told is never reached. */
+  public boolean pastYield() {
+    return utilisation != null && utilisation > 1;
+  }
+
   /**
    * Works the joint out.
    *

@@ -2,6 +2,7 @@ package app.unimetric.core.sequence;
 
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -13,7 +14,7 @@ public final class ElasticInteraction {
   public static final double USUAL_NEIGHBOUR = 0.10;
   public static final double USUAL_SECOND_NEIGHBOUR = 0.03;
   private static final int MOST_PASSES = 1000;
-  private static final double EVEN_PERCENT = 5;
+  public static final double EVEN_PERCENT = 5;
 
   /** loss[i][j]: load bolt j loses for each newton bolt i gains. */
   private final double[][] loss;
@@ -27,10 +28,8 @@ public final class ElasticInteraction {
    *
    * @param afterEachPassN clamp load of each bolt in its own numbering, N
    * @param spreadPercent 100·(max − min)/target after each pass
-   * @param passesToEven passes after which the spread is at most 5 %; 0 when never
    */
-  public record Course(
-      List<double[]> afterEachPassN, List<Double> spreadPercent, int passesToEven) {}
+  public record Course(List<double[]> afterEachPassN, List<Double> spreadPercent) {}
 
   /**
    * By coefficients of near and next-nearest neighbours; on a circle or faceplate the numbers close
@@ -127,30 +126,49 @@ public final class ElasticInteraction {
    */
   public Course tighten(double targetN, List<Integer> order, int passes) {
     new Problems()
-        .positive(targetN, 1e7, "targetN")
         .require(
             passes >= 1 && passes <= MOST_PASSES,
             "passes",
             "must be a whole number from 1 to 1000.")
-        .require(isPermutation(order), "order", "must name each fastener once, numbered from 1.")
         .orThrow();
-    int[] turns = order.stream().mapToInt(n -> n - 1).toArray();
+    int[] turns = turns(targetN, order);
     double[] loads = new double[count()];
-    List<double[]> after = new java.util.ArrayList<>(passes);
-    List<Double> spread = new java.util.ArrayList<>(passes);
-    int even = 0;
+    List<double[]> after = new ArrayList<>(passes);
+    List<Double> spread = new ArrayList<>(passes);
     for (int pass = 1; pass <= passes; pass++) {
       tightenOnce(loads, turns, targetN);
       after.add(loads.clone());
-      double percent = spreadPercent(loads, targetN);
-      spread.add(percent);
-      even = even == 0 && percent <= EVEN_PERCENT ? pass : even;
+      spread.add(spreadPercent(loads, targetN));
     }
-    for (int pass = passes + 1; even == 0 && pass <= MOST_PASSES; pass++) {
+    return new Course(after, spread);
+  }
+
+  /**
+   * How many passes in this order bring the spread to a wanted one, beyond those asked for if need
+   * be.
+   *
+   * @param wantedPercent 100·(max − min)/target, 0.1 to 100
+   * @return 0 when a thousand passes do not
+   */
+  public int passesTo(double wantedPercent, double targetN, List<Integer> order) {
+    new Problems().within(wantedPercent, 0.1, 100, "wantedSpreadPercent").orThrow();
+    int[] turns = turns(targetN, order);
+    double[] loads = new double[count()];
+    for (int pass = 1; pass <= MOST_PASSES; pass++) {
       tightenOnce(loads, turns, targetN);
-      even = spreadPercent(loads, targetN) <= EVEN_PERCENT ? pass : 0;
+      if (spreadPercent(loads, targetN) <= wantedPercent) {
+        return pass;
+      }
     }
-    return new Course(after, spread, even);
+    return 0;
+  }
+
+  private int[] turns(double targetN, List<Integer> order) {
+    new Problems()
+        .positive(targetN, 1e7, "targetN")
+        .require(isPermutation(order), "order", "must name each fastener once, numbered from 1.")
+        .orThrow();
+    return order.stream().mapToInt(n -> n - 1).toArray();
   }
 
   /** The spread after some passes in an order; for the search, without what leads there. */

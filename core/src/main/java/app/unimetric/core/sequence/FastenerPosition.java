@@ -1,7 +1,9 @@
 package app.unimetric.core.sequence;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Where a fastener sits on the drawing.
@@ -25,6 +27,21 @@ public record FastenerPosition(int number, double x, double y) {
           });
     }
     return places;
+  }
+
+  /** Places of any size brought into −1 to 1 about their middle, in their own proportions. */
+  public static List<FastenerPosition> fitted(List<FreeOrder.Place> places) {
+    DoubleSummaryStatistics x = places.stream().mapToDouble(FreeOrder.Place::x).summaryStatistics();
+    DoubleSummaryStatistics y = places.stream().mapToDouble(FreeOrder.Place::y).summaryStatistics();
+    double half = Math.max(x.getMax() - x.getMin(), y.getMax() - y.getMin()) / 2;
+    double midX = (x.getMax() + x.getMin()) / 2;
+    double midY = (y.getMax() + y.getMin()) / 2;
+    return IntStream.range(0, places.size())
+        .mapToObj(
+            i ->
+                new FastenerPosition(
+                    i + 1, (places.get(i).x() - midX) / half, (places.get(i).y() - midY) / half))
+        .toList();
   }
 
   private static FastenerPosition circle(int i, int count) {

@@ -48,6 +48,25 @@ public final class TighteningOrder {
     return passes;
   }
 
+  /**
+   * All passes over fasteners that sit anywhere.
+   *
+   * @param places 2 to 64, no two at one place
+   * @param percents as above
+   * @throws InvalidInput when two sit at one place or a share is out of range
+   * @see FreeOrder
+   */
+  public static List<Pass> passes(List<FreeOrder.Place> places, @Nullable List<Double> percents) {
+    List<Integer> order = FreeOrder.of(places);
+    return passes(places.size(), Layout.ROW, null, percents).stream()
+        .map(
+            p ->
+                p.kind() == PassKind.SNUG || p.kind() == PassKind.CROSS
+                    ? new Pass(p.percent(), order, p.kind())
+                    : p)
+        .toList();
+  }
+
   /** Why the passes are as they are, in words. */
   public static List<String> reasons(int count, Layout layout, @Nullable GapStyle gapStyle) {
     List<String> reasons = new ArrayList<>();

@@ -42,6 +42,12 @@ public record CribTool(
     return calibratedOn == null ? null : calibratedOn.plusMonths(CALIBRATION_MONTHS);
   }
 
+  /** Whether this is the tool that people name by its span; to within a hundredth of it. */
+  public boolean spans(double minNm, double maxNm) {
+    double near = 0.01 * maxNm;
+    return Math.abs(tool.minNm() - minNm) <= near && Math.abs(tool.maxNm() - maxNm) <= near;
+  }
+
   public boolean inCalibration(LocalDate today) {
     LocalDate ends = calibrationEnds();
     return ends != null && today.isBefore(ends) && cycles < CALIBRATION_CYCLES;

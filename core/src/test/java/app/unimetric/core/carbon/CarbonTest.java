@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.unimetric.core.Seeded;
 import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.sequence.GapStyle;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -58,8 +59,23 @@ class CarbonTest {
 
   @Test
   void gapsMayDifferByThreeTenths() {
-    assertThat(GapCheck.of(List.of(2.0, 2.3, 2.1, 2.2)).even()).isTrue();
-    assertThat(GapCheck.of(List.of(2.0, 2.4)).even()).isFalse();
-    assertThatThrownBy(() -> GapCheck.of(List.of(2.0, -1.0))).hasMessageContaining("must be");
+    assertThat(GapCheck.of(List.of(2.0, 2.3, 2.1, 2.2), GapStyle.EVEN).even()).isTrue();
+    GapCheck uneven = GapCheck.of(List.of(2.0, 2.4), GapStyle.EVEN);
+    assertThat(uneven.even()).isFalse();
+    assertThat(uneven.reasons()).singleElement().asString().contains("differ by 0.40 mm");
+    assertThatThrownBy(() -> GapCheck.of(List.of(2.0, -1.0), GapStyle.EVEN))
+        .hasMessageContaining("must be");
+  }
+
+  @Test
+  void aPlateThatClosesOnOneSideIsJudgedOnEachSideByItself() {
+    List<Double> topShut = List.of(0.0, 0.05, 3.1, 3.0);
+    assertThat(GapCheck.of(topShut, GapStyle.EVEN).even()).isFalse();
+    assertThat(GapCheck.of(topShut, GapStyle.CLOSE_TOP_FIRST).even()).isTrue();
+    GapCheck wrongSide = GapCheck.of(topShut, GapStyle.CLOSE_BOTTOM_FIRST);
+    assertThat(wrongSide.even()).isFalse();
+    assertThat(wrongSide.reasons().get(0)).contains("The bottom", "3.10 mm");
+    assertThat(GapCheck.of(topShut, GapStyle.FULL_CONTACT).even()).isFalse();
+    assertThat(GapCheck.of(List.of(0.0, 0.0, 0.04, 0.0), GapStyle.FULL_CONTACT).even()).isTrue();
   }
 }

@@ -22,7 +22,9 @@ class ElasticInteractionTest {
     assertThat(course.afterEachPassN().get(1)[0]).isCloseTo(992, within(1e-9));
     assertThat(course.afterEachPassN().get(1)[1]).isCloseTo(1000, within(1e-9));
     assertThat(course.spreadPercent().get(0)).isCloseTo(20, within(1e-9));
-    assertThat(course.passesToEven()).isEqualTo(2);
+    assertThat(two.passesTo(5, 1000, List.of(1, 2))).isEqualTo(2);
+    assertThat(two.passesTo(0.5, 1000, List.of(1, 2))).isEqualTo(3);
+    assertThat(two.passesTo(20, 1000, List.of(1, 2))).isEqualTo(1);
   }
 
   @Test
@@ -54,7 +56,10 @@ class ElasticInteractionTest {
     }
     assertThat(course.spreadPercent().get(5))
         .isLessThanOrEqualTo(course.spreadPercent().get(0) + 1e-9);
-    assertThat(course.passesToEven()).isPositive();
+    int passes = joint.passesTo(5, 5000, order);
+    assertThat(passes).isPositive();
+    assertThat(joint.tighten(5000, order, passes).spreadPercent().get(passes - 1))
+        .isLessThanOrEqualTo(5);
   }
 
   @Test

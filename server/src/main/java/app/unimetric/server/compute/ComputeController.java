@@ -164,6 +164,13 @@ class ComputeController {
     return ClimbCall.answer(request, why);
   }
 
+  @Operation(summary = "Whether a faceplate has closed as it is meant to")
+  @PostMapping("/gaps")
+  GapsCall.Response gaps(
+      @RequestBody GapsCall.Request request, @RequestParam(defaultValue = "false") boolean why) {
+    return GapsCall.answer(request, why);
+  }
+
   @Operation(summary = "What goes on a surface, and what never does")
   @PostMapping("/compound")
   CompoundCall.Response compound(

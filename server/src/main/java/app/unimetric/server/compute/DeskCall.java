@@ -1,5 +1,6 @@
 package app.unimetric.server.compute;
 
+import app.unimetric.core.carbon.ClampPressure;
 import app.unimetric.core.fastener.Drive;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.AppliedTorque;
@@ -9,10 +10,13 @@ import app.unimetric.core.joint.Compliance;
 import app.unimetric.core.joint.Friction;
 import app.unimetric.core.joint.FrictionChange;
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.joint.JointCheck;
+import app.unimetric.core.joint.JointVerdict;
 import app.unimetric.core.joint.Scatter;
 import app.unimetric.core.joint.TorqueAngle;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.sequence.GapStyle;
 import app.unimetric.core.sequence.Layout;
 import app.unimetric.core.spec.Aim;
 import app.unimetric.core.spec.JointContext;
@@ -35,7 +39,28 @@ final class DeskCall {
   private DeskCall() {}
 
   @Schema(name = "DeskGroup", description = "how many of these bolts hold the part together")
-  record Group(int count, Layout layout, int passes) {}
+  record Group(
+      int count,
+      Layout layout,
+      int passes,
+      @Schema(description = "between neighbours, mm; with the grip it gives the coefficients")
+          @Nullable Double spacingMm,
+      @Schema(description = "percent of the target; left out: 5")
+          @Nullable Double wantedSpreadPercent) {}
+
+  @Schema(name = "DeskTube", description = "a tube these bolts clamp, and what it may be given")
+  record Tube(
+      @Schema(description = "mm") double diameterMm,
+      @Schema(description = "of the clamp along the tube, mm") double widthMm,
+      ClampPressure.Style style,
+      @Schema(description = "in all") int bolts,
+      @Schema(description = "between clamp and tube") double friction,
+      @Schema(description = "what the tube stands, MPa") @Nullable Double limitMPa,
+      @Schema(description = "the lowest maximum of all parts in the clamp, N·m")
+          @Nullable Double limitNm,
+      @Schema(description = "as measured, mm, clockwise from the top left")
+          @Nullable List<Double> gapsMm,
+      @Nullable GapStyle gapStyle) {}
 
   @Schema(
       name = "DeskRequest",
@@ -45,7 +70,8 @@ final class DeskCall {
       JointCall.Request joint,
       @Schema(description = "as stated, with its unit; instead of a torque in the joint")
           @Nullable String torqueText,
-      @Nullable Group group) {}
+      @Nullable Group group,
+      @Nullable Tube tube) {}
 
   @Schema(name = "OtherCondition", description = "the torque for the same clamp load, N·m")
   record Other(
@@ -54,14 +80,24 @@ final class DeskCall {
   @Schema(name = "ChanceByScatter", description = "5 and 95 of 100 bolts, N; chances 0 to 1")
   record Chance(double p5N, double p95N, double aboveYield, double belowFloor) {}
 
+  @Schema(name = "DeskTubeAnswer", description = "each where there was something to say it from")
+  record TubeAnswer(
+      ClampCall.Response clamp,
+      @Schema(description = "load of each bolt it was told for, N") double boltLoadN,
+      ClimbCall.@Nullable Response climb,
+      GapsCall.@Nullable Response gaps) {}
+
   @Schema(name = "DeskResponse")
   record Response(
       JointCall.Response joint,
       AskCall.@Nullable Response torque,
+      @Schema(description = "what this torque does to the joint; without a torque null")
+          @Nullable JointVerdict verdict,
       List<UnitSlip> unitSlips,
       List<Other> others,
       @Nullable Chance chance,
       InteractionCall.@Nullable Response interaction,
+      @Nullable TubeAnswer tube,
       @Schema(description = "clamp load of one degree, N; with the grip")
           @Nullable Double loadPerDegreeN,
       @Schema(description = "after the stated angle; with the grip")
@@ -86,13 +122,16 @@ final class DeskCall {
             request.torqueBandNm(),
             request.toolDeviationPercent(),
             request.prevailingNm());
+    Scatter scatter = torque == null ? null : Scatter.of(bolted, torque, DRAWS, SEED);
     return new Response(
         joint,
         stated == null ? null : AskCall.answer(stated, why),
+        scatter == null ? null : JointVerdict.of(JointCheck.of(bolted, torque), scatter),
         stated == null ? List.of() : slips(request, bolted, stated),
         torque == null ? List.of() : others(bolted, torque),
-        torque == null ? null : chance(bolted, torque),
-        r.group() == null ? null : interaction(r.group(), joint, why),
+        scatter == null ? null : chance(scatter),
+        r.group() == null ? null : interaction(r.group(), bolted, joint, why),
+        r.tube() == null ? null : tube(r.tube(), joint, why),
         perDegree(bolted),
         stated == null ? null : afterAngle(bolted, stated, why),
         torque == null ? null : breakLoose(torque),
@@ -174,14 +213,17 @@ final class DeskCall {
         .toList();
   }
 
-  private static Chance chance(BoltedJoint joint, AppliedTorque torque) {
-    Scatter s = Scatter.of(joint, torque, DRAWS, SEED);
+  private static Chance chance(Scatter s) {
     return new Chance(s.p5N(), s.p95N(), s.chanceAboveYield(), s.chanceBelowFloor());
   }
 
-  private static InteractionCall.Response interaction(
-      Group group, JointCall.Response joint, boolean why) {
+  private static double boltLoadN(JointCall.Response joint) {
     JointCall.Load load = joint.preloadN();
+    return load == null ? joint.assemblyPreloadN() : load.nominal();
+  }
+
+  private static InteractionCall.Response interaction(
+      Group group, BoltedJoint bolted, JointCall.Response joint, boolean why) {
     return Fields.under(
         "group",
         () ->
@@ -192,9 +234,52 @@ final class DeskCall {
                     null,
                     null,
                     null,
-                    load == null ? joint.assemblyPreloadN() : load.nominal(),
+                    stiffness(group, bolted),
+                    boltLoadN(joint),
                     null,
-                    group.passes()),
+                    group.passes(),
+                    group.wantedSpreadPercent()),
                 why));
+  }
+
+  private static InteractionCall.@Nullable Stiffness stiffness(Group group, BoltedJoint bolted) {
+    Double spacing = group.spacingMm();
+    Compliance compliance = bolted.compliance();
+    Double cone = bolted.pressureConeMm();
+    new Problems()
+        .require(
+            spacing == null || compliance != null,
+            "spacingMm",
+            "says something only with the clamped parts; give grip and width round it too.")
+        .orThrow();
+    return spacing == null || compliance == null || cone == null
+        ? null
+        : new InteractionCall.Stiffness(
+            compliance.boltMmPerN(), compliance.partsMmPerN(), cone, spacing);
+  }
+
+  private static TubeAnswer tube(Tube t, JointCall.Response joint, boolean why) {
+    double load = boltLoadN(joint);
+    return Fields.under(
+        "tube",
+        () ->
+            new TubeAnswer(
+                ClampCall.answer(
+                    new ClampCall.Request(
+                        t.diameterMm(),
+                        t.widthMm(),
+                        t.style(),
+                        t.bolts(),
+                        load,
+                        t.friction(),
+                        t.limitMPa()),
+                    why),
+                load,
+                t.limitNm() == null
+                    ? null
+                    : ClimbCall.answer(new ClimbCall.Request(t.limitNm(), null, null), why),
+                t.gapsMm() == null
+                    ? null
+                    : GapsCall.answer(new GapsCall.Request(t.gapsMm(), t.gapStyle()), why)));
   }
 }

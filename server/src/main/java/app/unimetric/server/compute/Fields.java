@@ -49,7 +49,7 @@ final class Fields {
     throw missingAt(field);
   }
 
-  static void noNulls(@Nullable List<Double> figures, String field) {
+  static void noNulls(@Nullable List<?> figures, String field) {
     int hole = figures == null ? -1 : figures.indexOf(null);
     if (hole >= 0) {
       throw missingAt(field + "[" + hole + "]");

@@ -1,6 +1,8 @@
 package app.unimetric.server.compute;
 
+import app.unimetric.core.problem.Problems;
 import app.unimetric.core.sequence.FastenerPosition;
+import app.unimetric.core.sequence.FreeOrder;
 import app.unimetric.core.sequence.GapStyle;
 import app.unimetric.core.sequence.Layout;
 import app.unimetric.core.sequence.Pass;
@@ -17,10 +19,12 @@ final class OrderCall {
   @Schema(name = "OrderRequest", example = "{\"count\": 12, \"layout\": \"CIRCLE\"}")
   record Request(
       @Schema(description = "1 to 64") int count,
-      Layout layout,
+      @Schema(description = "or positions") @Nullable Layout layout,
       @Schema(description = "of a FACEPLATE; left out: EVEN") @Nullable GapStyle gapStyle,
       @Schema(description = "rising shares of the final torque, percent, the last one 100")
-          @Nullable List<Double> passesPercent) {}
+          @Nullable List<Double> passesPercent,
+      @Schema(description = "where they sit, y downwards, instead of a layout; as many as count")
+          @Nullable List<FreeOrder.Place> positions) {}
 
   @Schema(
       name = "OrderResponse",
@@ -33,18 +37,38 @@ final class OrderCall {
 
   static Response answer(Request r, boolean why) {
     Fields.noNulls(r.passesPercent(), "passesPercent");
+    Fields.noNulls(r.positions(), "positions");
+    Layout layout = r.layout();
+    List<FreeOrder.Place> places = r.positions();
+    if (places != null) {
+      return anywhere(r, places, why);
+    }
+    if (layout == null) {
+      throw Fields.missingAt("layout");
+    }
     return new Response(
-        TighteningOrder.passes(r.count(), r.layout(), r.gapStyle(), r.passesPercent()),
-        FastenerPosition.all(r.count(), r.layout()),
-        TighteningOrder.reasons(r.count(), r.layout(), r.gapStyle()),
-        why
-            ? List.of(
-                new Derivation(
-                    "n",
-                    r.count(),
-                    "1",
-                    "opposite, then the gaps halved",
-                    "ASME PCC-1, the idea of it"))
-            : null);
+        TighteningOrder.passes(r.count(), layout, r.gapStyle(), r.passesPercent()),
+        FastenerPosition.all(r.count(), layout),
+        TighteningOrder.reasons(r.count(), layout, r.gapStyle()),
+        why ? derivation(r, "opposite, then the gaps halved") : null);
+  }
+
+  private static Response anywhere(Request r, List<FreeOrder.Place> places, boolean why) {
+    new Problems()
+        .require(
+            r.layout() == null && r.gapStyle() == null,
+            "positions",
+            "Give either positions or a layout with its gap style, not both.")
+        .require(r.count() == places.size(), "count", "must be the number of positions.")
+        .orThrow();
+    return new Response(
+        TighteningOrder.passes(places, r.passesPercent()),
+        FastenerPosition.fitted(places),
+        FreeOrder.reasons(),
+        why ? derivation(r, "inner before outer, each ring crosswise") : null);
+  }
+
+  private static List<Derivation> derivation(Request r, String formula) {
+    return List.of(new Derivation("n", r.count(), "1", formula, "ASME PCC-1, the idea of it"));
   }
 }

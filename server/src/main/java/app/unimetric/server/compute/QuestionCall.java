@@ -32,12 +32,25 @@ final class QuestionCall {
   @Schema(name = "SettingQuestion", description = "the setting call it amounts to")
   record SettingQuestion(SettingCall.Request request, SettingCall.Response answer) {}
 
+  @Schema(
+      name = "WantedSetting",
+      description = "band and aim a tool is wanted for, N·m; the tool's span when one was named")
+  record Wanted(
+      double bandMinNm,
+      double bandMaxNm,
+      @Nullable Double aimNm,
+      @Nullable Double capNm,
+      @Nullable Double spanMinNm,
+      @Nullable Double spanMaxNm,
+      boolean adapter) {}
+
   @Schema(name = "QuestionResponse", description = "one of torque, joint and setting by its kind")
   record Response(
       Question.Kind kind,
       AskCall.@Nullable Response torque,
       @Nullable Joint joint,
       @Nullable SettingQuestion setting,
+      @Nullable Wanted wanted,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
 
@@ -49,7 +62,31 @@ final class QuestionCall {
     Joint joint = q.kind() == Question.Kind.JOINT ? joint(q, why) : null;
     SettingQuestion setting =
         q.kind() == Question.Kind.SETTING ? setting(q, torque, reasons, why) : null;
-    return new Response(q.kind(), asked, joint, setting, reasons, why ? List.of() : null);
+    return new Response(
+        q.kind(),
+        asked,
+        joint,
+        setting,
+        torque == null ? null : wanted(q, torque),
+        reasons,
+        why ? List.of() : null);
+  }
+
+  private static @Nullable Wanted wanted(Question q, SpecValue torque) {
+    Resolution resolved = Resolver.resolve(List.of(torque), JointContext.plain());
+    TorqueBand band = resolved.band();
+    Question.ToolSpan tool = q.tool();
+    double unitNm = tool == null ? 1 : tool.unit().newtonMetres();
+    return band == null
+        ? null
+        : new Wanted(
+            band.minNm(),
+            band.maxNm(),
+            resolved.aimNm(),
+            resolved.capNm(),
+            tool == null ? null : (Double) (tool.min() * unitNm),
+            tool == null ? null : (Double) (tool.max() * unitNm),
+            q.extensionMm() != null);
   }
 
   private static Joint joint(Question q, boolean why) {

@@ -59,6 +59,75 @@ class DeskCallsTest {
   }
 
   @Test
+  void theVerdictIsHandedOverWithTheAnswer() {
+    String at = "{\"joint\": " + M8 + "}, \"torqueText\": \"%s Nm\"}";
+    JsonNode holds = call("desk", String.format(at, 16));
+    assertThat(holds.path("verdict").path("standing").asString()).isEqualTo("HOLDS");
+    assertThat(holds.path("joint").path("pastYield").asBoolean()).isFalse();
+    JsonNode doubtful = call("desk", String.format(at, 24));
+    assertThat(doubtful.path("verdict").path("words").asString()).endsWith("would yield");
+    JsonNode past = call("desk", String.format(at, 60));
+    assertThat(past.path("verdict").path("standing").asString()).isEqualTo("FAILS");
+    assertThat(past.path("joint").path("pastYield").asBoolean()).isTrue();
+    assertThat(call("desk", "{\"joint\": " + M8 + "}}").has("verdict")).isFalse();
+  }
+
+  @Test
+  void spacingAndGripGiveTheCoefficientsOfAGroup() {
+    String group =
+        "{\"joint\": "
+            + M8
+            + ", \"grip\": {\"lengthMm\": 40, \"outerDiameterMm\": 60}}, "
+            + "\"group\": {\"count\": 6, \"layout\": \"CIRCLE\", \"passes\": 2, \"spacingMm\": %s, \"wantedSpreadPercent\": 0.1}}";
+    JsonNode near = call("desk", String.format(group, 16)).path("interaction");
+    JsonNode far = call("desk", String.format(group, 200)).path("interaction");
+    assertThat(near.path("neighbour").asDouble()).isPositive();
+    assertThat(near.path("passesToWantedSpread").asInt())
+        .isGreaterThan(near.path("passesToSpread5Percent").asInt());
+    assertThat(near.path("reasons").toString()).contains("From spacing and stiffness");
+    assertThat(far.path("neighbour").asDouble()).isZero();
+    assertThat(far.path("passesToWantedSpread").asInt()).isEqualTo(1);
+    assertThat(near.path("positions").size()).isEqualTo(6);
+  }
+
+  @Test
+  void aTubeIsToldPressureHoldStepsAndGaps() {
+    JsonNode tube =
+        call(
+                "desk",
+                "{\"joint\": "
+                    + M8.replace("8.8", "A2-70")
+                    + "}, \"torqueText\": \"5 Nm\", \"tube\": {\"diameterMm\": 31.8, \"widthMm\": 40, "
+                    + "\"style\": \"FACEPLATE\", \"bolts\": 4, \"friction\": 0.2, \"limitMPa\": 4, "
+                    + "\"limitNm\": 5, \"gapsMm\": [2.0, 2.4, 2.1, 2.0]}}")
+            .path("tube");
+    double hoopN = 2 * tube.path("boltLoadN").asDouble();
+    assertThat(tube.path("clamp").path("pressureMPa").asDouble())
+        .isCloseTo(2 * hoopN / (31.8 * 40), within(1e-9));
+    assertThat(tube.path("clamp").path("withinLimit").asBoolean()).isFalse();
+    assertThat(tube.path("climb").path("stepsNm").get(0).asDouble()).isEqualTo(3.0);
+    assertThat(tube.path("gaps").path("even").asBoolean()).isFalse();
+  }
+
+  @Test
+  void fastenersMaySitAnywhere() {
+    JsonNode order =
+        call(
+            "order",
+            "{\"count\": 5, \"positions\": [{\"x\": 0, \"y\": -40}, {\"x\": 40, \"y\": 0}, "
+                + "{\"x\": 0, \"y\": 40}, {\"x\": -40, \"y\": 0}, {\"x\": 0, \"y\": 0}]}");
+    assertThat(order.path("passes").get(3).path("order").toString()).isEqualTo("[5,1,3,2,4]");
+    assertThat(order.path("positions").get(1).path("x").asDouble()).isEqualTo(1);
+    Answer twice =
+        anybody.post(
+            "/api/compute/order",
+            "{\"count\": 2, \"positions\": [{\"x\": 1, \"y\": 1}, {\"x\": 1, \"y\": 1}]}");
+    assertThat(twice.status()).isEqualTo(400);
+    assertThat(twice.body().path("errors").get(0).path("field").asString())
+        .isEqualTo("positions[1]");
+  }
+
+  @Test
   void aTorqueAndAngleNeedsTheGripToBeTold() {
     JsonNode without = call("desk", "{\"joint\": " + M8 + "}, \"torqueText\": \"10 Nm + 30°\"}");
     assertThat(without.has("afterAngle")).isFalse();
@@ -86,6 +155,8 @@ class DeskCallsTest {
         "{\"joint\": %s}, \"torqueText\": \"22\"}|torqueText",
         "{\"joint\": %s, \"torqueNm\": 3}, \"torqueText\": \"22 Nm\"}|joint.torqueNm",
         "{\"joint\": %s}, \"group\": {\"count\": 1, \"layout\": \"ROW\", \"passes\": 1}}|group.count",
+        "{\"joint\": %s}, \"group\": {\"count\": 4, \"layout\": \"ROW\", \"passes\": 1, \"spacingMm\": 30}}|group.spacingMm",
+        "{\"joint\": %s}, \"tube\": {\"diameterMm\": 30, \"widthMm\": 0, \"style\": \"PINCH\", \"bolts\": 2, \"friction\": 0.2}}|tube.widthMm",
         "{\"joint\": %s, \"grip\": {\"lengthMm\": 20, \"outerDiameterMm\": 5}}}|joint.grip.outerDiameterMm",
         "{\"joint\": %s, \"engagement\": {\"lengthMm\": 20, \"material\": \"CARBON\"}}}|joint.engagement.material"
       })
@@ -185,6 +256,7 @@ class DeskCallsTest {
             "break-loose",
             "clamp",
             "climb",
+            "gaps",
             "compound",
             "bolt-length",
             "recheck");

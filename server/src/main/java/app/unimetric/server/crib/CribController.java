@@ -1,0 +1,84 @@
+package app.unimetric.server.crib;
+
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Torque;
+import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.Setting;
+import app.unimetric.core.tool.ToolChoice;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The workshop's torque tools, asked for one band. */
+@RestController
+class CribController {
+  private final Crib crib;
+  private final Clock clock;
+
+  CribController(Crib crib, Clock clock) {
+    this.crib = crib;
+    this.clock = clock;
+  }
+
+  /**
+   * A tool of the crib judged for a band.
+   *
+   * @param scale the figure on its scale; null when it cannot be set for the band
+   * @param unit of the scale
+   */
+  record CribChoice(
+      String name,
+      boolean usable,
+      Setting.Status status,
+      @Nullable Double scale,
+      String unit,
+      List<String> reasons) {}
+
+  /**
+   * The crib ranked for a band, best first; only tools of one span when that is named.
+   *
+   * @param spanMinNm with spanMaxNm: the span of the tool asked for, N·m
+   */
+  @GetMapping("/api/crib/choices")
+  List<CribChoice> choices(
+      @RequestParam double bandMinNm,
+      @RequestParam double bandMaxNm,
+      @RequestParam(required = false) @Nullable Double aimNm,
+      @RequestParam(required = false) @Nullable Double capNm,
+      @RequestParam(required = false) @Nullable Double spanMinNm,
+      @RequestParam(required = false) @Nullable Double spanMaxNm) {
+    Problems problems =
+        new Problems()
+            .within(bandMinNm, 0, Torque.MAX_NM, "bandMinNm")
+            .positive(bandMaxNm, Torque.MAX_NM, "bandMaxNm")
+            .require(!(bandMinNm > bandMaxNm), "bandMinNm", "must not be above bandMaxNm.");
+    if (aimNm != null) {
+      problems.positive(aimNm, Torque.MAX_NM, "aimNm");
+    }
+    if (capNm != null) {
+      problems.positive(capNm, Torque.MAX_NM, "capNm");
+    }
+    problems.orThrow();
+    List<CribTool> tools =
+        spanMinNm == null || spanMaxNm == null
+            ? crib.tools()
+            : crib.tools().stream().filter(t -> t.spans(spanMinNm, spanMaxNm)).toList();
+    TorqueBand band = TorqueBand.of(bandMinNm, bandMaxNm);
+    return ToolChoice.rank(band, aimNm, capNm, false, tools, LocalDate.now(clock)).stream()
+        .map(
+            c ->
+                new CribChoice(
+                    c.tool().name(),
+                    c.usable(),
+                    c.setting().status(),
+                    c.setting().scale(),
+                    c.tool().tool().unit().code(),
+                    c.reasons()))
+        .toList();
+  }
+}

@@ -1,0 +1,71 @@
+<script lang="ts">
+  import type { Schemas } from '../../api/client';
+  import { FRESH, toQuery, type DeskState } from './state';
+
+  let { desk, choices }: { desk: DeskState; choices: Schemas['ChoicesResponse'] } = $props();
+  const words = (from: { code: string; words: string }[], code: string) =>
+    from.find((c) => c.code === code)?.words ?? code;
+  const LABELS: Partial<Record<keyof DeskState, string>> = {
+    torque: 'Torque as stated',
+    mark: 'Class',
+    yield: 'Yield, MPa',
+    ultimate: 'Ultimate, MPa',
+    length: 'Full thread, mm',
+    grip: 'Grip, mm',
+    outer: 'Width round it, mm',
+    young: 'E of the parts, MPa',
+    interfaces: 'Inner faces',
+    pressure: 'Surface stands, MPa',
+    axial: 'Pulling apart, N',
+    transverse: 'Shifting, N',
+    slip: 'Friction there',
+    deviation: 'Tool, ± %',
+    prevailing: 'Prevailing, N·m',
+    utilisation: 'Of yield, %',
+    count: 'How many',
+    spacing: 'Spacing, mm',
+    tube: 'Tube, mm',
+    clampWidth: 'Clamp width, mm',
+  };
+  const set = $derived([
+    ['Thread', desk.thread],
+    ['Head', words(choices.heads, desk.head)],
+    ['Threads are', words(choices.conditions, desk.condition)],
+    ...(desk.into ? [['Screwed into', words(choices.materials, desk.into)]] : []),
+    ...(Object.keys(LABELS) as (keyof DeskState)[])
+      .filter((k) => desk[k] !== '' && (k === 'mark' || desk[k] !== FRESH[k]))
+      .map((k) => [LABELS[k], desk[k]]),
+  ]);
+</script>
+
+<dl>
+  {#each set as [label, value] (label)}<div>
+      <dt>{label}</dt>
+      <dd>{value}</dd>
+    </div>{/each}
+</dl>
+<p class="soft">Opens again at {window.location.origin}/desk{toQuery(desk)}</p>
+
+<style>
+  dl,
+  p {
+    display: none;
+  }
+  dt {
+    font-size: 0.75rem;
+    color: var(--ink-soft);
+  }
+  @media print {
+    dl {
+      display: grid;
+      grid-template-columns: repeat(4, 1fr);
+      gap: 0.25rem 1rem;
+      margin: 0.5rem 0;
+    }
+    p {
+      display: block;
+      overflow-wrap: anywhere;
+      font-size: 0.75rem;
+    }
+  }
+</style>
