@@ -4,8 +4,8 @@ import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackReader;
+import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
-import app.unimetric.core.plan.Policy;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolType;
@@ -46,13 +46,13 @@ public class SheetBenchmark {
 
   @Benchmark
   public JobPlan planTheJob() {
-    return JobPlan.of(pack, List.of(), crib, Policy.USUAL, TODAY);
+    return JobPlan.of(pack, Circumstances.of(crib, TODAY));
   }
 
   @Benchmark
   public RunSheet readPlanAndLayOutTheRun() {
     JobPack read = PackReader.read(document);
-    return RunSheetWriter.write(JobPlan.of(read, List.of(), crib, Policy.USUAL, TODAY));
+    return RunSheetWriter.write(JobPlan.of(read, Circumstances.of(crib, TODAY)));
   }
 
   private static Map<String, Object> document() {

@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -280,7 +281,37 @@ public final class Replay {
         step == null ? Map.of() : percents(step),
         step == null ? List.of() : permits(step),
         List.copyOf(entries),
+        clocks(),
         signedOff);
+  }
+
+  private List<CureClock> clocks() {
+    List<CureClock> clocks = new ArrayList<>();
+    for (RunJoint joint : sheet.joints()) {
+      Instant wetted = joint.cure() == null ? null : doneAt(joint, StepKind.SURFACE);
+      if (wetted != null) {
+        clocks.add(CureClock.of(joint, wetted, doneAt(joint, StepKind.TIGHTEN)));
+      }
+    }
+    return List.copyOf(clocks);
+  }
+
+  /** When the last step of a kind was done on a joint; null while one is open. */
+  private @Nullable Instant doneAt(RunJoint joint, StepKind kind) {
+    Instant last = null;
+    for (RunStep step : sheet.steps()) {
+      if (step.kind() != kind || !joint.id().equals(step.jointId())) {
+        continue;
+      }
+      if (!complete(step)) {
+        return null;
+      }
+      for (UUID id : done(step).values()) {
+        Instant at = entry(id).event().at();
+        last = last == null || at.isAfter(last) ? at : last;
+      }
+    }
+    return last;
   }
 
   /** The highest share each fastener of the joint in hand has reached so far. */

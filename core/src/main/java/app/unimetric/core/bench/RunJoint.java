@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param compound what goes on the thread, in words
  * @param direction which way tightens
  * @param leftHand whether that is unusual
+ * @param cure null when nothing on it sets
  */
 public record RunJoint(
     String id,
@@ -28,4 +29,16 @@ public record RunJoint(
     @Nullable Double ceilingNm,
     String compound,
     String direction,
-    boolean leftHand) {}
+    boolean leftHand,
+    @Nullable Cure cure) {
+
+  /**
+   * A product that sets, with the times of its own sheet.
+   *
+   * @param product what it is called
+   * @param fixtureMinutes null when the sheet was not entered
+   * @param fullCureMinutes null when the sheet was not entered
+   */
+  public record Cure(
+      String product, @Nullable Double fixtureMinutes, @Nullable Double fullCureMinutes) {}
+}

@@ -6,19 +6,24 @@ import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.plan.Ceiling;
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.JointTasks;
+import app.unimetric.core.plan.Needs;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.sequence.PassKind;
-import app.unimetric.core.surface.Compound;
 import app.unimetric.core.thread.Hand;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.Setting;
 import app.unimetric.core.tool.ToolChoice;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,6 +33,8 @@ import org.jspecify.annotations.Nullable;
 public final class RunSheetWriter {
   private static final double SNUG_SLACK = 10;
   private static final double PASS_SLACK = 5;
+  private static final String TAKE_OUT_AGAIN =
+      "They are in dry: take one out at a time, wet it, turn it back in by fingers.";
 
   private final JobPlan plan;
   private final List<RunStep> steps = new ArrayList<>();
@@ -50,10 +57,14 @@ public final class RunSheetWriter {
 
   private RunSheet run() {
     work(true);
-    plan.joints().forEach(this::surface);
-    plan.joints().forEach(this::byHand);
-    plan.joints().forEach(j -> passes(j, true));
-    plan.joints().forEach(j -> passes(j, false));
+    Map<String, PlannedJoint> joints = new HashMap<>();
+    plan.joints().forEach(j -> joints.put(j.joint().id(), j));
+    for (JointTasks.Task task : plan.tasks().tasks()) {
+      PlannedJoint joint = joints.get(task.jointId());
+      if (joint != null) {
+        task(joint, task.kind());
+      }
+    }
     work(false);
     plan.pack().checks().forEach(this::check);
     boolean critical = plan.joints().stream().anyMatch(j -> j.joint().critical());
@@ -77,7 +88,7 @@ public final class RunSheetWriter {
         plan.pack().title(),
         critical,
         plan.pack().cautions(),
-        plan.joints().stream().map(RunSheetWriter::joint).toList(),
+        plan.joints().stream().map(this::joint).toList(),
         steps);
   }
 
@@ -118,11 +129,29 @@ public final class RunSheetWriter {
             s.traps()));
   }
 
-  private void surface(PlannedJoint j) {
-    if (j.compound().advice() == Compound.CLEAN_DRY) {
-      return;
+  private void task(PlannedJoint joint, JointTasks.Kind kind) {
+    switch (kind) {
+      case WET -> surface(joint);
+      case START -> byHand(joint);
+      case SNUG -> passes(joint, true);
+      case FINAL -> passes(joint, false);
     }
-    String text = String.join(" ", j.compound().preparation()) + " " + j.compound().where();
+  }
+
+  private void surface(PlannedJoint j) {
+    JointTasks.Moment moment = plan.tasks().moments().get(j.joint().id());
+    boolean startedDry =
+        moment != null
+            && (moment.placed() == JointTasks.Placed.BEFORE_SNUG
+                || moment.placed() == JointTasks.Placed.AT_ITS_TURN);
+    String text =
+        Stream.of(
+                startedDry ? TAKE_OUT_AGAIN : "",
+                String.join(" ", j.compound().preparation()),
+                j.compound().where(),
+                moment == null ? "" : moment.words())
+            .filter(t -> !t.isBlank())
+            .collect(Collectors.joining(" "));
     steps.add(
         plain(
             "surface." + j.joint().id(),
@@ -272,7 +301,7 @@ public final class RunSheetWriter {
     step("check." + c.id(), StepKind.FUNCTION_CHECK, "Function checks", c.title(), c.text(), true);
   }
 
-  private static RunJoint joint(PlannedJoint j) {
+  private RunJoint joint(PlannedJoint j) {
     PackJoint p = j.joint();
     Integer governing = j.resolution().governing();
     String stated =
@@ -296,7 +325,18 @@ public final class RunSheetWriter {
         ceiling == null ? null : ceiling.torqueNm(),
         j.compound().advice().words(),
         p.hand().tighten(),
-        p.hand() == Hand.LEFT);
+        p.hand() == Hand.LEFT,
+        cure(p.id()));
+  }
+
+  private RunJoint.@Nullable Cure cure(String jointId) {
+    Needs.ProductNeed product = plan.needs().productOf(jointId);
+    return product == null || !product.compound().isAnaerobic()
+        ? null
+        : new RunJoint.Cure(
+            product.name() == null ? product.compound().words() : product.name(),
+            product.fixtureMinutes(),
+            product.fullCureMinutes());
   }
 
   private static String threadWords(PackJoint p) {

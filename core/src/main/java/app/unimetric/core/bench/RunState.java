@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param doneFasteners of the step in hand
  * @param permits what can be said now
  * @param entries all events in order with what they came to
+ * @param clocks products that set, one for each joint wetted so far
  * @param signedOff whether the run is closed
  */
 public record RunState(
@@ -28,6 +30,7 @@ public record RunState(
     Map<Integer, Double> percentByFastener,
     List<EventKind> permits,
     List<Entry> entries,
+    List<CureClock> clocks,
     boolean signedOff) {
 
   /** The entry made of this event, if it is in the log. */
@@ -40,5 +43,18 @@ public record RunState(
     return entries.stream()
         .filter(e -> e.acceptedReason() != null && e.correctedBy() == null)
         .toList();
+  }
+
+  /** When the last product has fully cured; null when none does or one's sheet is not known. */
+  public @Nullable Instant ridableFrom() {
+    Instant latest = null;
+    for (CureClock clock : clocks) {
+      Instant from = clock.ridableFrom();
+      if (from == null) {
+        return null;
+      }
+      latest = latest == null || from.isAfter(latest) ? from : latest;
+    }
+    return latest;
   }
 }

@@ -4,7 +4,6 @@ import app.unimetric.core.thread.MetricThread;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.core.why.Why;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -176,11 +175,11 @@ public record JointCheck(
     why.because(
         s.failsFirst() == Stripping.Weakest.BOLT
             ? "Overdone, the bolt breaks and the thread it is in survives."
-            : String.format(
-                Locale.ROOT,
-                "Overdone, %s; the bolt would break first from %.1f mm of full thread.",
-                s.failsFirst().words(),
-                s.boltFirstMm()));
+            : "Overdone, "
+                + s.failsFirst().words()
+                + "; the bolt would break first from "
+                + Math.round(s.boltFirstMm() * 10) / 10.0
+                + " mm of full thread.");
   }
 
   private static void limits(BoltedJoint joint, ClampLimits limits, Why why) {

@@ -8,8 +8,10 @@ import org.jspecify.annotations.Nullable;
  * @param kind what it is
  * @param jointId the joint it is about; null for the whole job
  * @param message in words
+ * @param about what the mend begins from: the product, part or question; null when the joint says
+ *     it
  */
-public record Blocker(Kind kind, @Nullable String jointId, String message) {
+public record Blocker(Kind kind, @Nullable String jointId, String message, @Nullable String about) {
   /** What stands in the way, and with it who can settle it. */
   public enum Kind {
     /** Someone looks it up and fills it in. */
@@ -20,7 +22,17 @@ public record Blocker(Kind kind, @Nullable String jointId, String message) {
     NO_TOOL,
     /** A product or a part used once is not there. */
     NOT_ON_SHELF,
+    /** Whether it fits was not asked, or it does not. */
+    FIT_NOT_CHECKED,
     /** The pack's order rules contradict each other. */
     ORDER_CYCLE
+  }
+
+  static Blocker ofJoint(Kind kind, String jointId, String message) {
+    return new Blocker(kind, jointId, message, null);
+  }
+
+  static Blocker about(Kind kind, String about, String message) {
+    return new Blocker(kind, null, message, about);
   }
 }

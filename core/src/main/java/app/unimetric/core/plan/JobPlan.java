@@ -2,15 +2,16 @@ package app.unimetric.core.plan;
 
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.sequence.HandOrder;
 import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.sequence.SettingOrder;
-import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolChoice;
-import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,63 +20,112 @@ import org.jspecify.annotations.Nullable;
  * @param joints in working order; in the pack's order when the rules contradict each other
  * @param blockers empty when the job may start
  * @param cycle ids of joints whose order rules form a ring
+ * @param rules own and general order rules the joints stand by
+ * @param handOrder whether a person arranged the joints; the rules hold all the same
  * @param settingChanges changes of tool or setting for the final torques
  * @param settingChangesAtLeast no order within the rules has fewer; equal when proved
+ * @param needs tools, products and parts
+ * @param tasks wetting, starting, snugging and final torques in order of time
+ * @param ride how long it takes until the machine may be ridden
  */
 public record JobPlan(
     JobPack pack,
     List<PlannedJoint> joints,
     List<Blocker> blockers,
     List<String> cycle,
+    List<Precedence.Rule> rules,
+    boolean handOrder,
     int settingChanges,
-    int settingChangesAtLeast) {
+    int settingChangesAtLeast,
+    Needs needs,
+    JointTasks tasks,
+    UntilRide ride) {
 
   public boolean ready() {
     return blockers.isEmpty();
   }
 
-  /** Works out a job with the tools of the crib on a day. */
-  public static JobPlan of(
-      JobPack pack, List<Decision> decisions, List<CribTool> crib, Policy policy, LocalDate today) {
+  /** Works out a job. */
+  public static JobPlan of(JobPack pack, Circumstances given) {
+    List<Precedence.Rule> rules = GeneralRules.with(pack);
     Map<String, PlannedJoint> planned = new LinkedHashMap<>();
     Map<String, @Nullable String> settings = new LinkedHashMap<>();
-    List<Blocker> blockers = new ArrayList<>();
-    for (PackJoint joint : pack.joints()) {
-      PlannedJoint one = JointPlanner.plan(joint, pack.order(), decisions, crib, policy, today);
+    List<Blocker> blockers = new ArrayList<>(unfit(pack, given.fits()));
+    for (PackJoint joint : delicateFirst(pack.joints())) {
+      PlannedJoint one =
+          JointPlanner.plan(
+              joint, rules, given.decisions(), given.crib(), given.policy(), given.today());
       planned.put(joint.id(), one);
       settings.put(joint.id(), settingOf(one));
       blockers.addAll(blockers(one));
     }
-    Precedence.Result order = Precedence.order(settings, pack.order());
-    if (!order.cycle().isEmpty()) {
+    List<String> cycle = Precedence.order(settings, rules).cycle();
+    if (!cycle.isEmpty()) {
       blockers.add(
           new Blocker(
               Blocker.Kind.ORDER_CYCLE,
               null,
               "The order rules contradict each other: "
-                  + String.join(" before ", order.cycle())
+                  + String.join(" before ", cycle)
                   + " before "
-                  + order.cycle().get(0)
-                  + "."));
+                  + cycle.get(0)
+                  + ".",
+              null));
     }
-    SettingOrder working =
-        order.cycle().isEmpty()
-            ? SettingOrder.of(settings, pack.order())
+    SettingOrder best =
+        cycle.isEmpty()
+            ? SettingOrder.of(settings, rules)
             : new SettingOrder(List.copyOf(planned.keySet()), 0, 0);
-    List<PlannedJoint> joints = new ArrayList<>();
-    for (String id : working.order()) {
-      PlannedJoint joint = planned.get(id);
-      if (joint != null) {
-        joints.add(joint);
-      }
-    }
+    boolean byHand = cycle.isEmpty() && HandOrder.holds(given.handOrder(), planned.keySet(), rules);
+    List<String> order = byHand ? given.handOrder() : best.order();
+    List<PlannedJoint> joints = order.stream().flatMap(id -> one(planned.get(id))).toList();
+    Needs needs = Needs.of(pack, joints, given.shelf(), given.today());
+    needs
+        .missing()
+        .forEach(m -> blockers.add(Blocker.about(Blocker.Kind.NOT_ON_SHELF, m.name(), m.words())));
     return new JobPlan(
         pack,
-        List.copyOf(joints),
+        joints,
         List.copyOf(blockers),
-        order.cycle(),
-        working.changes(),
-        working.atLeast());
+        cycle,
+        rules,
+        byHand,
+        byHand ? SettingOrder.changes(order, settings) : best.changes(),
+        best.atLeast(),
+        needs,
+        JointTasks.of(joints, needs),
+        UntilRide.of(pack, needs));
+  }
+
+  private static Stream<PlannedJoint> one(@Nullable PlannedJoint joint) {
+    return Stream.ofNullable(joint);
+  }
+
+  /** Among equals the most delicate thread comes first. */
+  private static List<PackJoint> delicateFirst(List<PackJoint> joints) {
+    return joints.stream().sorted(Comparator.comparing(j -> !j.softThread())).toList();
+  }
+
+  private static List<Blocker> unfit(JobPack pack, @Nullable List<FitAnswer> answers) {
+    List<Blocker> open = new ArrayList<>();
+    for (String question : answers == null ? List.<String>of() : pack.preparation().fitChecks()) {
+      FitAnswer last = null;
+      for (FitAnswer answer : answers == null ? List.<FitAnswer>of() : answers) {
+        last = answer.question().equals(question) ? answer : last;
+      }
+      if (last == null) {
+        open.add(
+            Blocker.about(
+                Blocker.Kind.FIT_NOT_CHECKED, question, "Check before taking apart: " + question));
+      } else if (!last.fits()) {
+        open.add(
+            Blocker.about(
+                Blocker.Kind.FIT_NOT_CHECKED,
+                question,
+                "Does not fit, says " + last.by() + ": " + question + " " + last.note()));
+      }
+    }
+    return open;
   }
 
   /** Tool and scale reading: what must be changed between two joints. */
@@ -89,7 +139,7 @@ public record JobPlan(
     String id = joint.joint().id();
     if (joint.joint().values().isEmpty()) {
       found.add(
-          new Blocker(
+          Blocker.ofJoint(
               Blocker.Kind.MISSING_VALUE,
               id,
               "No value yet: look it up ("
@@ -98,7 +148,7 @@ public record JobPlan(
       return found;
     }
     for (String message : joint.resolution().blockers()) {
-      found.add(new Blocker(Blocker.Kind.VALUES_DISAGREE, id, message));
+      found.add(Blocker.ofJoint(Blocker.Kind.VALUES_DISAGREE, id, message));
     }
     if (joint.resolution().band() != null && joint.tool() == null) {
       String nearest =
@@ -109,7 +159,7 @@ public record JobPlan(
                   + ": "
                   + String.join(" ", joint.tools().get(0).reasons());
       found.add(
-          new Blocker(
+          Blocker.ofJoint(
               Blocker.Kind.NO_TOOL, id, "No tool of the crib can be used here. " + nearest));
     }
     return found;

@@ -1,8 +1,10 @@
 package app.unimetric.core.plan;
 
+import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.OneTimePart;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.ToolChoice;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -20,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param settings torque tools with each reading they are set to, in working order
  * @param products what goes on the threads, with the times of the shelf's own sheets
  * @param parts used once
- * @param missing what the shelf lacks, in words; empty when no shelf was given
+ * @param missing what the shelf lacks; empty when no shelf was given
  */
 public record Needs(
     List<String> drives,
@@ -29,7 +31,17 @@ public record Needs(
     List<ToolSetting> settings,
     List<ProductNeed> products,
     List<OneTimePart> parts,
-    List<String> missing) {
+    List<Missing> missing) {
+  /** Nothing is invented where no data sheet was entered. */
+  public static final String UNKNOWN_CURE = "unknown: use the maker's sheet";
+
+  /**
+   * Something that is not there.
+   *
+   * @param name the product's kind or the part's name
+   * @param words what is wrong and what to do
+   */
+  public record Missing(String name, String words) {}
 
   /** A torque tool and one reading on its scale. */
   public record ToolSetting(String toolId, String toolName, double scale, List<String> jointIds) {}
@@ -37,26 +49,29 @@ public record Needs(
   /**
    * A product and the joints it goes on.
    *
+   * @param name of the product on the shelf; null when none is there
    * @param cure fixture and full cure from the product's own sheet, or that they are unknown
    */
   public record ProductNeed(
       Compound compound,
       List<String> jointIds,
+      @Nullable String name,
       @Nullable Double fixtureMinutes,
       @Nullable Double fullCureMinutes,
       String cure) {}
 
   /**
-   * Rolls a plan up.
+   * Rolls the joints of a job up.
    *
+   * @param joints in working order
    * @param shelf null when it is not known what is there
    */
-  public static Needs of(JobPlan plan, @Nullable Shelf shelf) {
+  static Needs of(JobPack pack, List<PlannedJoint> joints, @Nullable Shelf shelf, LocalDate today) {
     Set<String> drives = new LinkedHashSet<>();
     Set<String> holds = new LinkedHashSet<>();
     Map<String, List<PlannedJoint>> bySetting = new LinkedHashMap<>();
     Map<Compound, List<String>> byCompound = new LinkedHashMap<>();
-    for (PlannedJoint j : plan.joints()) {
+    for (PlannedJoint j : joints) {
       add(drives, j.joint().turning().drive());
       add(holds, j.joint().turning().counterHold());
       String setting = JobPlan.settingOf(j);
@@ -70,17 +85,19 @@ public record Needs(
       }
     }
     List<ToolSetting> settings = new ArrayList<>();
-    bySetting.values().forEach(joints -> settings.addAll(setting(joints)));
+    bySetting.values().forEach(group -> settings.addAll(setting(group)));
     List<ProductNeed> products =
-        byCompound.entrySet().stream().map(e -> product(e.getKey(), e.getValue(), shelf)).toList();
+        byCompound.entrySet().stream()
+            .map(e -> product(e.getKey(), e.getValue(), shelf, today))
+            .toList();
     return new Needs(
         List.copyOf(drives),
         List.copyOf(holds),
-        plan.pack().preparation().specialTools(),
+        pack.preparation().specialTools(),
         List.copyOf(settings),
         products,
-        plan.pack().oneTimeParts(),
-        shelf == null ? List.of() : missing(plan, products, shelf));
+        pack.oneTimeParts(),
+        shelf == null ? List.of() : missing(pack, products, shelf, today));
   }
 
   private static void add(Set<String> into, @Nullable String item) {
@@ -103,37 +120,64 @@ public record Needs(
   }
 
   private static ProductNeed product(
-      Compound compound, List<String> joints, @Nullable Shelf shelf) {
-    Shelf.Product product = shelf == null ? null : shelf.product(compound);
+      Compound compound, List<String> joints, @Nullable Shelf shelf, LocalDate today) {
+    Shelf.Product product = shelf == null ? null : shelf.product(compound, today);
     Double fixture = product == null ? null : product.fixtureMinutes();
     Double full = product == null ? null : product.fullCureMinutes();
     String cure =
         !compound.isAnaerobic()
             ? "does not cure"
             : fixture == null || full == null
-                ? "unknown: use the maker's sheet"
+                ? UNKNOWN_CURE
                 : "final torque on all within "
                     + Math.round(fixture)
                     + " min; ride after "
                     + Math.round(full)
                     + " min";
-    return new ProductNeed(compound, List.copyOf(joints), fixture, full, cure);
+    return new ProductNeed(
+        compound,
+        List.copyOf(joints),
+        product == null ? null : product.name(),
+        fixture,
+        full,
+        cure);
   }
 
-  private static List<String> missing(JobPlan plan, List<ProductNeed> products, Shelf shelf) {
-    List<String> missing = new ArrayList<>();
+  private static List<Missing> missing(
+      JobPack pack, List<ProductNeed> products, Shelf shelf, LocalDate today) {
+    List<Missing> missing = new ArrayList<>();
     for (ProductNeed need : products) {
-      if (shelf.product(need.compound()) == null) {
-        missing.add("Not on the shelf: " + need.compound().words() + ".");
+      Shelf.Product product = shelf.product(need.compound(), today);
+      String kind = need.compound().words();
+      if (product == null) {
+        missing.add(new Missing(need.compound().name(), "Not on the shelf: " + kind + "."));
+      } else if (product.expired(today)) {
+        missing.add(
+            new Missing(
+                need.compound().name(),
+                product.name() + " (" + kind + ") is past its date, " + product.expiresOn() + "."));
       }
     }
-    for (OneTimePart part : plan.pack().oneTimeParts()) {
+    for (OneTimePart part : pack.oneTimeParts()) {
       int there = shelf.count(part.name());
       if (there < part.count()) {
         missing.add(
-            "To order: " + part.name() + ", " + part.count() + " needed, " + there + " there.");
+            new Missing(
+                part.name(),
+                "To order: "
+                    + part.name()
+                    + ", "
+                    + part.count()
+                    + " needed, "
+                    + there
+                    + " there."));
       }
     }
     return List.copyOf(missing);
+  }
+
+  /** The product that goes on a joint; null when nothing does. */
+  public @Nullable ProductNeed productOf(String jointId) {
+    return products.stream().filter(p -> p.jointIds().contains(jointId)).findFirst().orElse(null);
   }
 }

@@ -7,9 +7,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.unimetric.core.Seeded;
 import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.pack.SamplePack;
+import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
-import app.unimetric.core.plan.Policy;
+import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.core.tool.TorqueTool;
@@ -38,10 +40,7 @@ class ReplayTest {
     return RunSheetWriter.write(
         JobPlan.of(
             PackReader.read(SamplePack.document()),
-            List.of(),
-            List.of(crib),
-            Policy.USUAL,
-            LocalDate.of(2026, 5, 4)));
+            Circumstances.of(List.of(crib), LocalDate.of(2026, 5, 4))));
   }
 
   private RunState state() {
@@ -284,5 +283,71 @@ class ReplayTest {
     if (once.currentStep() != null) {
       assertThat(once.doneSteps()).doesNotContain(once.currentStep());
     }
+  }
+
+  private static RunSheet curing(Double fixture, Double full) {
+    TorqueTool tool = new TorqueTool(2, 25, 4.0, 0.5, NEWTON_METRE, List.of());
+    CribTool crib =
+        new CribTool("t1", "Small click", ToolType.CLICK, tool, LocalDate.of(2026, 1, 1), 10, null);
+    Shelf.Product product = new Shelf.Product("Bottle", Compound.MEDIUM, fixture, full, null);
+    return RunSheetWriter.write(
+        JobPlan.of(
+            PackReader.read(SamplePack.document()),
+            Circumstances.of(List.of(crib), LocalDate.of(2026, 5, 4))
+                .with(new Shelf(List.of(product), List.of()))));
+  }
+
+  /** Says the usual thing until all is done, a minute apart. */
+  private static RunState play(RunSheet sheet, int most) {
+    List<RunEvent> said = new ArrayList<>();
+    RunState state = Replay.of(sheet, said);
+    for (int i = 0; i < most && !state.signedOff(); i++) {
+      boolean look = state.permits().contains(EventKind.SECOND_LOOK);
+      said.add(
+          new RunEvent(
+              new UUID(4, i),
+              state.currentStep(),
+              state.permits().get(0),
+              state.nextFastener(),
+              null,
+              null,
+              null,
+              null,
+              look ? LEAD : ASTA,
+              null,
+              AT.plusSeconds(60L * i)));
+      state = Replay.of(sheet, said);
+    }
+    return state;
+  }
+
+  @Test
+  void theClockOfEachWettedJointRunsFromItsWettingToFullCure() {
+    RunSheet timed = curing(60.0, 600.0);
+    assertThat(play(timed, 1).clocks()).isEmpty();
+    RunState wetted = play(timed, 3);
+    assertThat(wetted.clocks()).extracting(CureClock::jointId).containsExactly("plate", "pair");
+    CureClock open = wetted.clocks().get(0);
+    assertThat(open.wettedAt()).isEqualTo(AT.plusSeconds(60));
+    assertThat(open.finalBy()).isEqualTo(AT.plusSeconds(60 + 3600));
+    assertThat(open.ridableFrom()).isNull();
+    assertThat(wetted.ridableFrom()).isNull();
+    RunState end = play(timed, 500);
+    assertThat(end.signedOff()).isTrue();
+    CureClock last =
+        end.clocks().stream().filter(c -> c.jointId().equals("pair")).findFirst().orElseThrow();
+    assertThat(last.late()).isFalse();
+    assertThat(end.ridableFrom()).isEqualTo(last.finalAt().plusSeconds(36_000));
+  }
+
+  @Test
+  void aJointThatCameToItsTorqueAfterItsProductHadSetIsDoneAgain() {
+    RunState end = play(curing(5.0, 600.0), 500);
+    assertThat(end.clocks()).allMatch(CureClock::late);
+    assertThat(end.clocks().get(0).words()).startsWith("Set before its final torque");
+    assertThat(end.ridableFrom()).isNull();
+    RunState unknown = play(curing(null, null), 500);
+    assertThat(unknown.clocks().get(0).words()).contains("use the maker's sheet");
+    assertThat(unknown.ridableFrom()).isNull();
   }
 }

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.unimetric.core.Seeded;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackReader;
+import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
-import app.unimetric.core.plan.Policy;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.Precedence;
@@ -118,7 +118,7 @@ class RunSheetTest {
   }
 
   private static JobPlan plan(JobPack pack) {
-    return JobPlan.of(pack, List.of(), crib(), Policy.USUAL, TODAY);
+    return JobPlan.of(pack, Circumstances.of(crib(), TODAY));
   }
 
   @ParameterizedTest

@@ -5,6 +5,7 @@ import static app.unimetric.core.quantity.TorqueUnit.NEWTON_METRE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.surface.Compound;
@@ -27,8 +28,11 @@ class JobPlanTest {
   }
 
   private JobPlan plan(Decision... decisions) {
-    return JobPlan.of(
-        PackReader.read(document), List.of(decisions), List.of(tool()), Policy.USUAL, TODAY);
+    return JobPlan.of(PackReader.read(document), given().decided(List.of(decisions)));
+  }
+
+  private static Circumstances given() {
+    return Circumstances.of(List.of(tool()), TODAY);
   }
 
   private static PlannedJoint joint(JobPlan plan, String id) {
@@ -136,5 +140,64 @@ class JobPlanTest {
         .containsExactly("first-ride", "wheel", "settling");
     assertThat(groups.get(0).joints()).containsExactly("Joint pair", "Joint plate");
     assertThat(groups.get(1).joints()).containsExactly("Joint plate");
+  }
+
+  @Test
+  void anOrderArrangedByHandHoldsWithinTheRulesAndIsPassedOverOtherwise() {
+    document.put("order", List.of());
+    JobPlan own = plan();
+    List<String> ids = own.joints().stream().map(j -> j.joint().id()).toList();
+    List<String> turned = List.of(ids.get(1), ids.get(0));
+    JobPlan arranged = JobPlan.of(PackReader.read(document), given().arranged(turned));
+    assertThat(arranged.handOrder()).isTrue();
+    assertThat(arranged.joints()).extracting(j -> j.joint().id()).isEqualTo(turned);
+    assertThat(arranged.settingChanges()).isGreaterThanOrEqualTo(arranged.settingChangesAtLeast());
+    JobPlan ruled =
+        JobPlan.of(
+            PackReader.read(SamplePack.document()), given().arranged(List.of("pair", "plate")));
+    assertThat(ruled.handOrder()).isFalse();
+    assertThat(ruled.joints()).extracting(j -> j.joint().id()).containsExactly("plate", "pair");
+  }
+
+  @Test
+  void whatAdjustsComesBeforeWhatClampsUnlessThePackSaysOtherwise() {
+    document.put("order", List.of());
+    SamplePack.jointOf(document, 0).put("role", "ADJUST");
+    JobPlan general = plan();
+    assertThat(general.joints()).extracting(j -> j.joint().id()).containsExactly("pair", "plate");
+    assertThat(joint(general, "plate").orderReasons())
+        .containsExactly(
+            "Joint pair before Joint plate: what sets preload or play comes before what clamps it.");
+    document.put(
+        "order", List.of(Map.of("before", "plate", "after", "pair", "reason", "Odd one.")));
+    JobPlan own = plan();
+    assertThat(own.joints()).extracting(j -> j.joint().id()).containsExactly("plate", "pair");
+    assertThat(own.rules()).hasSize(1);
+  }
+
+  @Test
+  void theMostDelicateThreadComesFirstAmongEquals() {
+    document.put("order", List.of());
+    SamplePack.jointOf(document, 0).put("values", List.of(SamplePack.value(10, "N.m", "MANUAL")));
+    SamplePack.jointOf(document, 1).put("softThread", true);
+    assertThat(plan().joints().get(0).joint().id()).isEqualTo("plate");
+  }
+
+  @Test
+  void whetherItFitsIsAskedBeforeAnythingIsTakenApart() {
+    document.put("fitChecks", List.of("Bolt clears the pipe?"));
+    JobPack pack = PackReader.read(document);
+    assertThat(JobPlan.of(pack, given()).ready()).as("not asked here").isTrue();
+    JobPlan open = JobPlan.of(pack, given().answered(List.of()));
+    assertThat(open.blockers())
+        .extracting(Blocker::kind, Blocker::about)
+        .containsExactly(
+            org.assertj.core.groups.Tuple.tuple(
+                Blocker.Kind.FIT_NOT_CHECKED, "Bolt clears the pipe?"));
+    FitAnswer no = new FitAnswer("Bolt clears the pipe?", false, "Touches by 2 mm.", "Bram");
+    FitAnswer yes = new FitAnswer("Bolt clears the pipe?", true, "", "Asta");
+    assertThat(JobPlan.of(pack, given().answered(List.of(no))).blockers().get(0).message())
+        .contains("Bram", "Touches by 2 mm.");
+    assertThat(JobPlan.of(pack, given().answered(List.of(no, yes))).ready()).isTrue();
   }
 }

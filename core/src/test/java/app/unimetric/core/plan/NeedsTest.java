@@ -15,12 +15,27 @@ import app.unimetric.core.tool.TorqueTool;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 class NeedsTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
 
+  private static Shelf.Product product(
+      Double fixtureMinutes, @Nullable Double fullCureMinutes, @Nullable LocalDate expiresOn) {
+    return new Shelf.Product(
+        "Bench bottle", Compound.MEDIUM, fixtureMinutes, fullCureMinutes, expiresOn);
+  }
+
   private static JobPlan plan() {
+    return plan(null);
+  }
+
+  private static Needs needs(Shelf shelf) {
+    return plan(shelf).needs();
+  }
+
+  private static JobPlan plan(@Nullable Shelf shelf) {
     Map<String, Object> document = SamplePack.document();
     SamplePack.jointOf(document, 0).put("drive", "13 mm socket");
     SamplePack.jointOf(document, 0).put("counterHold", "13 mm spanner");
@@ -38,12 +53,13 @@ class NeedsTest {
                 TODAY.minusDays(20),
                 10,
                 null));
-    return JobPlan.of(pack, List.of(), crib, Policy.USUAL, TODAY);
+    Circumstances given = Circumstances.of(crib, TODAY);
+    return JobPlan.of(pack, shelf == null ? given : given.with(shelf));
   }
 
   @Test
   void eachDriveAndSettingIsNamedOnceInWorkingOrder() {
-    Needs needs = Needs.of(plan(), null);
+    Needs needs = plan().needs();
     assertThat(needs.drives()).containsExactly("13 mm socket");
     assertThat(needs.counterHolds()).containsExactly("13 mm spanner");
     assertThat(needs.specialTools()).containsExactly("puller");
@@ -53,7 +69,7 @@ class NeedsTest {
 
   @Test
   void withoutAShelfNothingIsMissingAndNoCureTimeIsInvented() {
-    Needs needs = Needs.of(plan(), null);
+    Needs needs = plan().needs();
     assertThat(needs.missing()).isEmpty();
     assertThat(needs.products())
         .singleElement()
@@ -70,14 +86,15 @@ class NeedsTest {
   void theShelfGivesItsOwnTimesAndTellsWhatToOrder() {
     Shelf shelf =
         new Shelf(
-            List.of(new Shelf.Product(Compound.MEDIUM, 20.0, 1440.0)),
+            List.of(product(20.0, 1440.0, null)),
             List.of(new Shelf.Part("Split pin", 1), new Shelf.Part("Other", 9)));
-    Needs needs = Needs.of(plan(), shelf);
+    Needs needs = needs(shelf);
     assertThat(needs.products().get(0).cure()).contains("within 20 min", "after 1440 min");
-    assertThat(needs.missing()).containsExactly("To order: Split pin, 2 needed, 1 there.");
+    assertThat(needs.missing())
+        .extracting(Needs.Missing::words)
+        .containsExactly("To order: Split pin, 2 needed, 1 there.");
     Needs enough =
-        Needs.of(
-            plan(),
+        needs(
             new Shelf(
                 shelf.products(),
                 List.of(new Shelf.Part("Split pin", 1), new Shelf.Part("Split pin", 1))));
@@ -86,18 +103,33 @@ class NeedsTest {
 
   @Test
   void anEmptyShelfLacksTheProductToo() {
-    assertThat(Needs.of(plan(), new Shelf(List.of(), List.of())).missing())
+    assertThat(needs(new Shelf(List.of(), List.of())).missing())
         .hasSize(2)
         .first()
-        .isEqualTo("Not on the shelf: medium-strength threadlocker.");
+        .isEqualTo(new Needs.Missing("MEDIUM", "Not on the shelf: medium-strength threadlocker."));
+  }
+
+  @Test
+  void anExpiredProductIsNotThereWhileOneInDateIs() {
+    Shelf.Product old = product(20.0, 1440.0, TODAY);
+    Shelf expired = new Shelf(List.of(old), List.of(new Shelf.Part("Split pin", 2)));
+    assertThat(needs(expired).missing())
+        .singleElement()
+        .extracting(Needs.Missing::words)
+        .asString()
+        .contains("past its date");
+    Shelf both =
+        new Shelf(
+            List.of(old, product(30.0, 1440.0, TODAY.plusDays(1))),
+            List.of(new Shelf.Part("Split pin", 2)));
+    assertThat(needs(both).missing()).isEmpty();
+    assertThat(needs(both).products().get(0).fixtureMinutes()).isEqualTo(30.0);
   }
 
   @Test
   void timesAndCountsAreMeasured() {
-    assertThatThrownBy(() -> new Shelf.Product(Compound.MEDIUM, 0.0, null))
-        .isInstanceOf(InvalidInput.class);
-    assertThatThrownBy(() -> new Shelf.Product(Compound.MEDIUM, 5.0, 1e9))
-        .isInstanceOf(InvalidInput.class);
+    assertThatThrownBy(() -> product(0.0, null, null)).isInstanceOf(InvalidInput.class);
+    assertThatThrownBy(() -> product(5.0, 1e9, null)).isInstanceOf(InvalidInput.class);
     assertThatThrownBy(() -> new Shelf.Part("Pin", -1)).isInstanceOf(InvalidInput.class);
   }
 

@@ -17,8 +17,8 @@ import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.pack.StatedValue;
 import app.unimetric.core.plan.Blocker;
+import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
-import app.unimetric.core.plan.Policy;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.sequence.SettingOrder;
@@ -113,13 +113,13 @@ class CatalogueTest {
   @MethodSource("documents")
   void isNotReadyWithoutValuesAndPlannedWithThem(Path document) {
     JobPack pack = read(document);
-    JobPlan bare = JobPlan.of(pack, List.of(), crib(), Policy.USUAL, TODAY);
+    JobPlan bare = JobPlan.of(pack, Circumstances.of(crib(), TODAY));
     assertThat(bare.ready()).isFalse();
     assertThat(bare.blockers())
         .filteredOn(b -> b.kind() == Blocker.Kind.MISSING_VALUE)
         .hasSize(pack.joints().size());
 
-    JobPlan plan = JobPlan.of(pack.with(found(pack)), List.of(), crib(), Policy.USUAL, TODAY);
+    JobPlan plan = JobPlan.of(pack.with(found(pack)), Circumstances.of(crib(), TODAY));
     assertThat(plan.cycle()).isEmpty();
     assertThat(plan.blockers()).as(plan.blockers().toString()).isEmpty();
     List<String> order = plan.joints().stream().map(j -> j.joint().id()).toList();

@@ -1,0 +1,53 @@
+package app.unimetric.core.plan;
+
+import app.unimetric.core.tool.CribTool;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a plan depends on besides its pack.
+ *
+ * @param decisions which values hold where sources disagree
+ * @param crib the torque tools there are
+ * @param shelf products and parts there are; null when it is not known
+ * @param fits answers to the questions of fit; null when they are not asked here
+ * @param handOrder joints as a person arranged them; empty for the planner's own order
+ * @param today for calibration and expiry
+ */
+public record Circumstances(
+    List<Decision> decisions,
+    List<CribTool> crib,
+    @Nullable Shelf shelf,
+    @Nullable List<FitAnswer> fits,
+    List<String> handOrder,
+    Policy policy,
+    LocalDate today) {
+  public Circumstances {
+    decisions = List.copyOf(decisions);
+    crib = List.copyOf(crib);
+    fits = fits == null ? null : List.copyOf(fits);
+    handOrder = List.copyOf(handOrder);
+  }
+
+  /** Only the crib is known. */
+  public static Circumstances of(List<CribTool> crib, LocalDate today) {
+    return new Circumstances(List.of(), crib, null, null, List.of(), Policy.USUAL, today);
+  }
+
+  public Circumstances with(Shelf known) {
+    return new Circumstances(decisions, crib, known, fits, handOrder, policy, today);
+  }
+
+  public Circumstances arranged(List<String> order) {
+    return new Circumstances(decisions, crib, shelf, fits, order, policy, today);
+  }
+
+  public Circumstances answered(List<FitAnswer> answers) {
+    return new Circumstances(decisions, crib, shelf, answers, handOrder, policy, today);
+  }
+
+  public Circumstances decided(List<Decision> made) {
+    return new Circumstances(made, crib, shelf, fits, handOrder, policy, today);
+  }
+}
