@@ -10,6 +10,7 @@ export const { navigate, route } = createRouter({
   '/jobs/:id/sheet': () => import('./views/sheet/Sheet.svelte'),
   '/jobs/:id/bench': () => import('./views/bench/Bench.svelte'),
   '/desk': () => import('./views/desk/Desk.svelte'),
+  '/shelf': () => import('./views/shelf/Shelf.svelte'),
   '/log': () => import('./views/log/Log.svelte'),
   '/log/:id': () => import('./views/log/Record.svelte'),
   '*notfound': NotFound,

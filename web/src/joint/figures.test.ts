@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { inUnit, onScale, plain, sign, thousands, type Unit } from './figures';
+import { inUnit, onScale, plain, sign, span, thousands, type Unit } from './figures';
 
 const foot: Unit = { code: '[ft_i].[lbf_av]', sign: 'ft·lbf', newtonMetres: 1.3558179483314003 };
 
@@ -31,6 +31,15 @@ describe('figures on screen', () => {
     expect(inUnit(24.404723, foot)).toBe('18');
     expect(sign([foot], foot.code)).toBe('ft·lbf');
     expect(sign([], 'kgf.m')).toBe('kgf.m');
+  });
+
+  it.each([
+    [25, '25 min'],
+    [90, '1.5 h'],
+    [1440, '24 h'],
+    [4320, '3 days'],
+  ])('%d minutes read %s', (minutes, words) => {
+    expect(span(minutes)).toBe(words);
   });
 
   it('groups thousands with a thin gap', () => {

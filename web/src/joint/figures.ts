@@ -44,6 +44,12 @@ const MOMENT = new Intl.DateTimeFormat('en-GB', {
   minute: '2-digit',
 });
 
+const HOUR = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+export function hour(instant: string): string {
+  return HOUR.format(new Date(instant));
+}
+
 export function day(date: string): string {
   return DAY.format(new Date(date));
 }
@@ -56,4 +62,10 @@ export function thousands(figure: number): string {
   return new Intl.NumberFormat('en-GB', { maximumFractionDigits: 1 })
     .format(figure)
     .replaceAll(',', ' ');
+}
+
+/** A span of time in minutes, hours or days, as people say it. */
+export function span(minutes: number): string {
+  if (minutes < 90) return `${Math.round(minutes)} min`;
+  return minutes < 4320 ? `${plain(minutes / 60)} h` : `${plain(minutes / 1440)} days`;
 }

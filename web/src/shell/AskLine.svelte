@@ -10,6 +10,7 @@
   const pages = [
     { name: 'Today', href: '/' },
     { name: 'Machines', href: '/machines' },
+    { name: 'Shelf', href: '/shelf' },
     { name: 'Desk', href: '/desk' },
     { name: 'Log', href: '/log' },
   ] as const;

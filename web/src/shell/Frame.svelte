@@ -14,6 +14,7 @@
   const places = [
     { href: '/', name: 'Today' },
     { href: '/machines', name: 'Machines' },
+    { href: '/shelf', name: 'Shelf' },
     { href: '/desk', name: 'Desk' },
     { href: '/log', name: 'Log' },
   ];

@@ -7,6 +7,7 @@
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import Actions from './Actions.svelte';
   import ReadingPad from './ReadingPad.svelte';
+  import CureClocks from './CureClocks.svelte';
   import EntryList from './EntryList.svelte';
   import StepInHand from './StepInHand.svelte';
   import StepRuler from './StepRuler.svelte';
@@ -44,6 +45,7 @@
 {:else if run.trouble}
   <TroubleNote trouble={run.trouble} />
 {/if}
+<CureClocks clocks={runState.clocks} />
 {#if runState.signedOff}
   <section class="end">
     <p class="big">Signed off</p>

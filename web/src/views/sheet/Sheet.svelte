@@ -7,6 +7,9 @@
   import JobHeader from '../../shell/JobHeader.svelte';
   import Loaded from '../../shell/Loaded.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import { moment, onScale, sign, span } from '../../joint/figures';
+  import Cost from './Cost.svelte';
+  import Fits from './Fits.svelte';
   import SheetJoint from './SheetJoint.svelte';
 
   type JobSheet = Schemas['JobSheet'];
@@ -40,6 +43,44 @@
     }
     busy = false;
   }
+  /** The card is fetched against the print before; what it says now is kept beside. */
+  async function printed(show: (sheet: JobSheet) => void) {
+    trouble = null;
+    try {
+      show(
+        await ask(
+          api.POST('/api/jobs/{id}/prints', {
+            params: { path: { id } },
+            body: { id: crypto.randomUUID() },
+          }),
+        ),
+      );
+    } catch (e) {
+      trouble = asTrouble(e);
+    }
+  }
+
+  async function giveBack(sheet: JobSheet, show: (sheet: JobSheet) => void) {
+    trouble = null;
+    try {
+      show(
+        await ask(
+          api.POST('/api/jobs/{id}/arrangement/planner', {
+            params: { path: { id } },
+            body: { id: crypto.randomUUID(), version: sheet.version },
+          }),
+        ),
+      );
+    } catch (e) {
+      trouble = asTrouble(e);
+    }
+  }
+  const mend = (b: Schemas['Blocker']) =>
+    b.kind === 'FIT_NOT_CHECKED'
+      ? { href: '#fits', words: 'answer it' }
+      : b.kind === 'NOT_ON_SHELF'
+        ? { href: `/shelf?want=${encodeURIComponent(b.about ?? '')}`, words: 'to the shelf' }
+        : undefined;
 </script>
 
 <svelte:head><title>Job sheet · Unimetric</title></svelte:head>
@@ -47,6 +88,7 @@
   <Loaded {load}>
     {#snippet children({ sheet, standing }, again)}
       {@const started = standing.station !== 'PLAN'}
+      {@const show = (fresh: JobSheet) => again({ sheet: fresh, standing })}
       <JobHeader
         number={sheet.number}
         title={sheet.title}
@@ -81,6 +123,7 @@
               <li>
                 <!-- prettier-ignore -->
                 {#if joint}<a href="#joint-{joint.id}">{joint.title}</a>:&#32;{/if}{b.message}
+                {#if mend(b)}<a href={mend(b)?.href}>{mend(b)?.words}</a>{/if}
               </li>
             {/each}
           </ul>
@@ -98,27 +141,70 @@
         <span class="soft figure">
           {#if sheet.minutes}About {Math.round(sheet.minutes)} min for a practised hand.{/if}
           {sheet.settingChanges}
-          {sheet.settingChanges === 1 ? 'change' : 'changes'} of tool or setting.
+          {sheet.settingChanges === 1 ? 'change' : 'changes'} of tool or setting{#if sheet.handOrder && sheet.settingChanges > sheet.settingChangesAtLeast},
+            {sheet.settingChangesAtLeast} in the planner’s order{/if}.
+          {#if sheet.ride.cureMinutes}
+            Ride no earlier than {span(sheet.ride.cureMinutes)} after the last final torque.
+          {/if}
+          {#if sheet.ride.unknown.length}
+            Cure time of {sheet.ride.unknown.join(', ')} is not on the shelf: use the maker’s sheet.
+          {/if}
         </span>
       </p>
 
       <p class="no-print">
-        <a class="card" href="/api/jobs/{id}/card.pdf" target="_blank" rel="noopener">
+        <a
+          class="card"
+          href="/api/jobs/{id}/card.pdf{sheet.sincePrint ? `?since=${sheet.sincePrint.id}` : ''}"
+          target="_blank"
+          rel="noopener"
+          onclick={() => here.mayWork && void printed(show)}
+        >
           Print the job card
         </a>
+        <a class="card pack" href="/api/jobs/{id}/plan.json" download>Save the plan</a>
         <a class="card pack" href="/api/jobs/{id}/pack.json" download>Save as a pack</a>
       </p>
+      {#if sheet.sincePrint?.changes.length}
+        <section class="news" aria-label="Changed since the print">
+          <p>
+            <WarningAlt size={16} />
+            <strong>Changed since the print</strong> of {moment(sheet.sincePrint.printedAt)}, {sheet
+              .sincePrint.printedBy}
+          </p>
+          <ul>
+            {#each sheet.sincePrint.changes as change, i (i)}
+              {@const joint = sheet.joints.find((j) => j.id === change.jointId)}
+              <li>
+                {#if joint}<a href="#joint-{joint.id}">{joint.title}</a>,&#32;{/if}{change.words}
+              </li>
+            {/each}
+          </ul>
+        </section>
+      {/if}
 
       <h2 id="values">Joints in working order</h2>
+      {#if sheet.handOrder}
+        <p>
+          Arranged by hand.
+          {#if !started && here.mayWork}
+            <button class="back" type="button" onclick={() => void giveBack(sheet, show)}>
+              Back to the planner’s order
+            </button>
+          {/if}
+        </p>
+      {/if}
       <ol class="joints">
         {#each sheet.joints as joint, i (joint.id)}
           <SheetJoint
             {joint}
             place={i + 1}
+            last={i + 1 === sheet.joints.length}
+            changed={sheet.sincePrint?.changes.some((c) => c.jointId === joint.id) ?? false}
             jobId={id}
             version={sheet.version}
             {started}
-            decided={(fresh) => again({ sheet: fresh, standing })}
+            decided={show}
             reload={async () => again(await load())}
           />
         {/each}
@@ -138,6 +224,21 @@
           </ol>
         </section>
         <section>
+          {#if sheet.preparation.fitChecks.length}
+            <h2 id="fits">Must fit</h2>
+            <ul class="lines">
+              {#each sheet.preparation.fitChecks as question (question)}
+                <Fits
+                  {question}
+                  answer={sheet.fits.findLast((f) => f.question === question)}
+                  jobId={id}
+                  version={sheet.version}
+                  may={here.mayWork && !started}
+                  taken={show}
+                />
+              {/each}
+            </ul>
+          {/if}
           <h2>Before it is ridden</h2>
           <ol class="lines">
             {#each sheet.checks as check (check.id)}
@@ -152,7 +253,7 @@
               {/each}
             </ul>
           {/if}
-          {#each [['Must fit', sheet.preparation.fitChecks], ['Measure as found', sheet.preparation.asFound], ['Look at', sheet.preparation.inspections], ['Special tools', sheet.preparation.specialTools], ['On the bench', sheet.preparation.consumables]] as const as [title, items] (title)}
+          {#each [['Drives and keys', [...sheet.needs.drives, ...sheet.needs.counterHolds.map((h) => `${h}, to hold`)]], ['Measure as found', sheet.preparation.asFound], ['Look at', sheet.preparation.inspections], ['Special tools', sheet.preparation.specialTools], ['On the bench', sheet.preparation.consumables]] as const as [title, items] (title)}
             {#if items.length}
               <h2>{title}</h2>
               <ul class="lines">
@@ -160,6 +261,38 @@
               </ul>
             {/if}
           {/each}
+          {#if sheet.needs.settings.length}
+            <h2>Settings, in working order</h2>
+            <ul class="lines">
+              {#each sheet.needs.settings as setting, i (i)}
+                {@const tool = sheet.joints.find((j) => j.id === setting.jointIds[0])?.tool}
+                <li>
+                  <strong class="figure"
+                    >{onScale(setting.scale, tool?.graduation)}
+                    {sign(here.units, tool?.unit)}</strong
+                  >
+                  {setting.toolName}
+                  <span class="soft">
+                    {setting.jointIds
+                      .map((j) => sheet.joints.find((s) => s.id === j)?.title)
+                      .join(', ')}
+                  </span>
+                </li>
+              {/each}
+            </ul>
+          {/if}
+          {#if sheet.needs.products.length}
+            <h2>Products</h2>
+            <ul class="lines">
+              {#each sheet.needs.products as product (product.compound)}
+                <li>
+                  {product.name ?? 'none on the shelf'}
+                  <span class="soft">{product.cure}</span>
+                </li>
+              {/each}
+            </ul>
+          {/if}
+          <Cost {sheet} taken={show} reload={async () => again(await load())} />
           <h2>Cautions</h2>
           <ul class="lines">
             {#each sheet.cautions as caution (caution)}<li>{caution}</li>{/each}
@@ -200,6 +333,23 @@
   }
   .pack {
     margin-left: 1.5rem;
+  }
+  .news {
+    border-left: 3px solid var(--copper);
+    padding: 0.25rem 0 0.25rem 0.75rem;
+    margin: 0.5rem 0;
+  }
+  .news ul {
+    list-style: none;
+  }
+  .back {
+    min-height: 2.5rem;
+    background: none;
+    border: 0;
+    border-bottom: 1px solid var(--copper);
+    color: var(--copper);
+    font: inherit;
+    cursor: pointer;
   }
   .verdict {
     display: flex;

@@ -10,18 +10,21 @@
   import Decide from './Decide.svelte';
   import FindValue from './FindValue.svelte';
   import OtherTools from './OtherTools.svelte';
+  import Place from './Place.svelte';
   import StatedValues from './StatedValues.svelte';
 
   interface Props {
     joint: Schemas['SheetJoint'];
     place: number;
+    last: boolean;
+    changed: boolean;
     jobId: string;
     version: number;
     started: boolean;
     decided: (sheet: Schemas['JobSheet']) => void;
     reload: () => void;
   }
-  let { joint, place, jobId, version, started, decided, reload }: Props = $props();
+  let { joint, place, last, changed, jobId, version, started, decided, reload }: Props = $props();
   const PASS = {
     HAND: 'by hand',
     SNUG: 'snug',
@@ -51,7 +54,12 @@
 
 <li id="joint-{joint.id}" class:blocked={!joint.ready}>
   <div class="what">
-    <span class="place figure">{place}</span>
+    <div class="place">
+      <span class="figure">{place}</span>
+      {#if !started && here.mayWork}
+        <Place {joint} {place} {last} {jobId} {version} moved={decided} />
+      {/if}
+    </div>
     <div class="drawing">
       <JointDrawing
         layout={joint.layout}
@@ -63,6 +71,7 @@
     </div>
     <div>
       <h3>{joint.title}</h3>
+      {#if changed}<p class="changed">Changed since the print</p>{/if}
       <p class="figure">
         {joint.count} × {joint.thread}
         {joint.propertyClass ?? ''}
@@ -106,6 +115,7 @@
   <div>
     <span class="label">On the thread</span>
     <p>{joint.compoundWords}</p>
+    {#if joint.wetting}<p class="soft">{joint.wetting}</p>{/if}
     <Why
       label="Why"
       reasons={[
@@ -186,12 +196,15 @@
   }
   .what {
     display: grid;
-    grid-template-columns: 1.25rem 4.75rem 1fr;
+    grid-template-columns: 1.75rem 4.75rem 1fr;
     gap: 0.5rem;
   }
   .place {
     font-size: 1.25rem;
     color: var(--ink-soft);
+  }
+  .changed {
+    color: var(--copper);
   }
   .drawing {
     height: 4.75rem;

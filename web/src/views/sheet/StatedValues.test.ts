@@ -53,6 +53,7 @@ function joint(more: Partial<Joint>): Joint {
     orderReasons: [],
     notes: [],
     traps: [],
+    wetting: '',
     deskNotes: [],
     ...more,
   };

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { api, ask } from '../../api/client';
-  import { day } from '../../joint/figures';
+  import { day, moment } from '../../joint/figures';
   import Loaded from '../../shell/Loaded.svelte';
   import RecheckMark from '../machines/RecheckMark.svelte';
   import DueWhen from '../machines/DueWhen.svelte';
@@ -46,6 +46,33 @@
       </ul>
     {:else}
       <p class="soft">No job is open. <a href="/machines">Choose a machine</a> to start one.</p>
+    {/if}
+
+    {#if today.curing.length}
+      <h2>Curing</h2>
+      <ul class="lines">
+        {#each today.curing as c (c.jobId)}
+          <li>
+            <a href="/jobs/{c.jobId}/bench">{c.machineName}</a>
+            <strong class="figure">ridable from {moment(c.from)}</strong>
+            <span class="soft">{c.title}, job {c.number}</span>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+
+    {#if today.toGet.length}
+      <h2>To get</h2>
+      <ul class="lines">
+        {#each today.toGet as t (`${t.jobId} ${t.about}`)}
+          <li>
+            <a href="/shelf?want={encodeURIComponent(t.about)}">{t.words}</a>
+            <span class="soft"
+              >{t.machineName}, <a href="/jobs/{t.jobId}/sheet">job {t.number}</a></span
+            >
+          </li>
+        {/each}
+      </ul>
     {/if}
 
     <h2>Look again</h2>

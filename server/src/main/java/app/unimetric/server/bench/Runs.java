@@ -24,6 +24,7 @@ import app.unimetric.server.machine.Machine;
 import app.unimetric.server.people.People;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.recheck.Rechecks;
+import app.unimetric.server.shelf.Stock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -48,6 +49,7 @@ public class Runs {
   private final People people;
   private final Records records;
   private final Rechecks rechecks;
+  private final Stock stock;
   private final JsonMapper json;
 
   Runs(
@@ -58,6 +60,7 @@ public class Runs {
       People people,
       Records records,
       Rechecks rechecks,
+      Stock stock,
       JsonMapper json) {
     this.mapper = mapper;
     this.jobs = jobs;
@@ -66,6 +69,7 @@ public class Runs {
     this.people = people;
     this.records = records;
     this.rechecks = rechecks;
+    this.stock = stock;
     this.json = json;
   }
 
@@ -190,6 +194,7 @@ public class Runs {
     LocalDate day = LocalDate.ofInstant(signed.at(), zone);
     records.sign(asBuilt(jobId, run), signed.by().name(), signed.at());
     fleet.fit(machine.id(), jobId, pack.fits(), day);
+    stock.use(pack.oneTimeParts(), "used in job " + job.number(), signed.at(), signed.by().name());
     for (Policy.RecheckGroup group : Policy.USUAL.rechecks(pack)) {
       for (RecheckDue due :
           RecheckDue.from(List.of(group.rule()), day, machine.km(), machine.hours())) {
@@ -229,11 +234,11 @@ public class Runs {
   public Standing standing(Job job) {
     Optional<Run> run = find(job.id());
     if (run.isEmpty()) {
-      return new Standing(Station.PLAN, "Not started", 0);
+      return new Standing(Station.PLAN, "Not started", 0, null);
     }
     RunState state = run.get().state();
     if (state.signedOff()) {
-      return new Standing(Station.RECORD, "Signed off", 100);
+      return new Standing(Station.RECORD, "Signed off", 100, state.ridableFrom());
     }
     int percent = 100 * state.doneSteps().size() / run.get().sheet().steps().size();
     @Nullable String current = state.currentStep();
@@ -241,7 +246,7 @@ public class Runs {
         current == null
             ? ""
             : run.get().sheet().step(current).map(s -> s.group() + ": " + s.title()).orElse("");
-    return new Standing(Station.BENCH, words, percent);
+    return new Standing(Station.BENCH, words, percent, state.ridableFrom());
   }
 
   /** The station of the flow a job has reached. */
@@ -253,6 +258,8 @@ public class Runs {
 
   /**
    * @param percent of the steps done
+   * @param ridableFrom when all that cures has cured; null when nothing does or it is not known
    */
-  public record Standing(Station station, String words, int percent) {}
+  public record Standing(
+      Station station, String words, int percent, @Nullable Instant ridableFrom) {}
 }

@@ -4,7 +4,10 @@ import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.StatedValue;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.JointTasks;
+import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.plan.PlannedJoint;
+import app.unimetric.core.plan.UntilRide;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.sequence.PassKind;
@@ -39,18 +42,35 @@ final class JobCard {
   private final JobPlan plan;
   private final String address;
   private final LocalDate day;
+  private final List<PlanPrint.Change> changes;
   private final StringBuilder html = new StringBuilder(16_384);
 
-  private JobCard(Job job, Machine machine, JobPlan plan, String address, LocalDate day) {
+  private JobCard(
+      Job job,
+      Machine machine,
+      JobPlan plan,
+      String address,
+      LocalDate day,
+      List<PlanPrint.Change> changes) {
     this.job = job;
     this.machine = machine;
     this.plan = plan;
     this.address = address;
     this.day = day;
+    this.changes = changes;
   }
 
-  static String html(Job job, Machine machine, JobPlan plan, String address, LocalDate day) {
-    return new JobCard(job, machine, plan, address, day).write();
+  /**
+   * @param changes what the card printed before no longer tells; empty when none was
+   */
+  static String html(
+      Job job,
+      Machine machine,
+      JobPlan plan,
+      String address,
+      LocalDate day,
+      List<PlanPrint.Change> changes) {
+    return new JobCard(job, machine, plan, address, day, changes).write();
   }
 
   private String write() {
@@ -66,6 +86,9 @@ final class JobCard {
               text(plan.blockers().stream().map(Blocker::message).collect(Collectors.joining(" "))))
           .append("</div>");
     }
+    list(
+        "Changed since the card printed before",
+        changes.stream().filter(c -> c.jointId() == null).map(PlanPrint.Change::words).toList());
     html.append("<h2>Joints in working order</h2><table><thead><tr>");
     for (String column :
         List.of("", "", "Joint", "Stated", "On the thread", "Tool and setting", "Passes", "Done")) {
@@ -108,13 +131,25 @@ final class JobCard {
                     + machine.frameNumber()))
         .append("<br/>")
         .append(text("Printed " + day + " · " + plan.pack().summary()))
-        .append(
-            plan.pack().minutes() > 0
-                ? text(" About " + Math.round(plan.pack().minutes()) + " min.")
-                : "")
+        .append(text(time()))
         .append("</td><td style=\"width: 24mm\">")
         .append(QrCode.svg(address))
         .append("</td></tr></table>");
+  }
+
+  private String time() {
+    UntilRide ride = plan.ride();
+    return (ride.workMinutes() > 0 ? " About " + Math.round(ride.workMinutes()) + " min." : "")
+        + (ride.cureMinutes() > 0
+            ? " Ride no earlier than " + hours(ride.cureMinutes()) + " after the last final torque."
+            : "")
+        + (ride.unknown().isEmpty()
+            ? ""
+            : " Cure time not known: " + String.join(", ", ride.unknown()) + ".");
+  }
+
+  private static String hours(double minutes) {
+    return minutes < 60 ? Math.round(minutes) + " min" : plain(minutes / 60) + " h";
   }
 
   private void joint(int place, PlannedJoint j) {
@@ -129,6 +164,9 @@ final class JobCard {
             ? null
             : "hold with " + j.joint().turning().counterHold());
     j.notes().forEach(this::line);
+    changes.stream()
+        .filter(c -> j.joint().id().equals(c.jointId()))
+        .forEach(c -> html.append("<br/><b>▲ ").append(text(c.words())).append("</b>"));
     html.append("</td><td>");
     for (StatedValue value : j.joint().values()) {
       html.append(text(value.value().asStated()))
@@ -138,6 +176,8 @@ final class JobCard {
     }
     html.append("</td><td>").append(text(j.compound().advice().words()));
     html.append("<br/><span class=\"small\">").append(text(j.compound().where())).append("</span>");
+    JointTasks.Moment moment = plan.tasks().moments().get(j.joint().id());
+    line(moment == null || moment.words().isEmpty() ? null : moment.words());
     html.append("</td><td>").append(setting(j)).append("</td><td>");
     html.append(text(passes(j))).append("</td><td>");
     html.append("□ ".repeat(Math.min(j.joint().count(), 24))).append("</td></tr>");

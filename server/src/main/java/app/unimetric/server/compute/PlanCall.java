@@ -8,12 +8,16 @@ import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.pack.StatedValue;
 import app.unimetric.core.plan.Blocker;
+import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.Decision;
+import app.unimetric.core.plan.FitAnswer;
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.JointTasks;
 import app.unimetric.core.plan.Needs;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.Policy;
 import app.unimetric.core.plan.Shelf;
+import app.unimetric.core.plan.UntilRide;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.Pass;
@@ -33,7 +37,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** A whole job worked out: order, passes, tools and settings, what is needed, what is missing. */
-final class PlanCall {
+public final class PlanCall {
   private static final int MOST = 400;
 
   private PlanCall() {}
@@ -56,7 +60,24 @@ final class PlanCall {
 
   @Schema(name = "ShelfProduct", description = "minutes from the product's own sheet")
   record Product(
-      Compound compound, @Nullable Double fixtureMinutes, @Nullable Double fullCureMinutes) {}
+      @Nullable String name,
+      Compound compound,
+      @Nullable Double fixtureMinutes,
+      @Nullable Double fullCureMinutes,
+      @Schema(description = "first day on which it is no longer used")
+          @Nullable LocalDate expiresOn) {
+    Shelf.Product product() {
+      return new Shelf.Product(
+          name == null ? compound.words() : name,
+          compound,
+          fixtureMinutes,
+          fullCureMinutes,
+          expiresOn);
+    }
+  }
+
+  @Schema(name = "PlanFit", description = "whether something fits, as the pack asks it")
+  record Fitting(String question, boolean fits, @Nullable String note) {}
 
   @Schema(name = "ShelfPart")
   record Part(String name, int count) {}
@@ -81,6 +102,10 @@ final class PlanCall {
       @Nullable List<Decided> decisions,
       List<ToolsCall.CribFields> tools,
       @Nullable ShelfFields shelf,
+      @Schema(description = "left out: questions of fit are not asked")
+          @Nullable List<Fitting> fits,
+      @Schema(description = "joints as arranged by hand; passed over where a rule forbids it")
+          @Nullable List<String> handOrder,
       @Nullable PolicyFields policy,
       LocalDate today) {}
 
@@ -93,6 +118,8 @@ final class PlanCall {
       @Nullable Double aimNm,
       Compound compound,
       String where,
+      @Schema(description = "when it is wetted and how long it then has")
+          JointTasks.@Nullable Moment wetting,
       @Nullable String toolId,
       SettingCall.@Nullable Scale scale,
       List<Pass> passes,
@@ -108,7 +135,7 @@ final class PlanCall {
       List<String> joints) {}
 
   @Schema(name = "PlanResponse", description = "steps are laid out once nothing is in the way")
-  record Response(
+  public record Response(
       boolean ready,
       List<Blocker> blockers,
       List<String> cycle,
@@ -116,7 +143,9 @@ final class PlanCall {
       List<RunStep> steps,
       int settingChanges,
       int settingChangesAtLeast,
+      boolean handOrder,
       Needs needs,
+      UntilRide ride,
       List<PackCheck> checks,
       List<Again> rechecks,
       double minutes,
@@ -153,36 +182,51 @@ final class PlanCall {
         fields == null
             ? null
             : new Shelf(
-                each(
-                    fields.products(),
-                    "shelf.products",
-                    problems,
-                    p -> new Shelf.Product(p.compound(), p.fixtureMinutes(), p.fullCureMinutes())),
+                each(fields.products(), "shelf.products", problems, Product::product),
                 each(
                     fields.parts(),
                     "shelf.parts",
                     problems,
                     p -> new Shelf.Part(p.name(), p.count())));
+    List<FitAnswer> fits =
+        r.fits() == null
+            ? null
+            : each(
+                r.fits(),
+                "fits",
+                problems,
+                f -> new FitAnswer(f.question(), f.fits(), f.note() == null ? "" : f.note(), ""));
+    List<String> handOrder = each(r.handOrder(), "handOrder", problems, id -> id);
     problems.orThrow();
     if (pack == null) {
       throw Fields.missingAt("pack");
     }
     Policy policy = policy(r.policy());
-    JobPlan plan = JobPlan.of(pack.with(found), decisions, crib, policy, r.today());
-    Needs needs = Needs.of(plan, shelf);
-    List<Blocker> blockers = new ArrayList<>(plan.blockers());
-    needs.missing().forEach(m -> blockers.add(new Blocker(Blocker.Kind.NOT_ON_SHELF, null, m)));
+    return of(
+        JobPlan.of(
+            pack.with(found),
+            new Circumstances(decisions, crib, shelf, fits, handOrder, policy, r.today())),
+        policy,
+        why);
+  }
+
+  /** A plan in the form of this call. */
+  public static Response of(JobPlan plan, Policy policy, boolean why) {
     return new Response(
-        blockers.isEmpty(),
-        blockers,
+        plan.ready(),
+        plan.blockers(),
         plan.cycle(),
-        plan.joints().stream().map(PlanCall::joint).toList(),
+        plan.joints().stream()
+            .map(j -> joint(j, plan.tasks().moments().get(j.joint().id())))
+            .toList(),
         plan.ready() ? RunSheetWriter.write(plan).steps() : List.of(),
         plan.settingChanges(),
         plan.settingChangesAtLeast(),
-        needs,
-        pack.checks(),
-        policy.rechecks(pack).stream()
+        plan.handOrder(),
+        plan.needs(),
+        plan.ride(),
+        plan.pack().checks(),
+        policy.rechecks(plan.pack()).stream()
             .map(
                 g ->
                     new Again(
@@ -193,7 +237,7 @@ final class PlanCall {
                         g.rule().hours(),
                         g.joints()))
             .toList(),
-        pack.minutes(),
+        plan.pack().minutes(),
         List.of(
             "Within the order rules, joints that need the same tool and setting follow each other."),
         why ? plan.joints().stream().flatMap(j -> j.derivation().stream()).toList() : null);
@@ -232,7 +276,7 @@ final class PlanCall {
     return made;
   }
 
-  private static Joint joint(PlannedJoint j) {
+  private static Joint joint(PlannedJoint j, JointTasks.@Nullable Moment wetting) {
     ToolChoice choice = j.tool();
     Double scale = choice == null ? null : choice.setting().scale();
     return new Joint(
@@ -243,6 +287,7 @@ final class PlanCall {
         j.resolution().aimNm(),
         j.compound().advice(),
         j.compound().where(),
+        wetting,
         choice == null ? null : choice.tool().id(),
         choice == null || scale == null
             ? null

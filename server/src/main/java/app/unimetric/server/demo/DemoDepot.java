@@ -3,6 +3,7 @@ package app.unimetric.server.demo;
 import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.server.crib.Crib;
 import app.unimetric.server.crib.ToolRow;
@@ -12,8 +13,11 @@ import app.unimetric.server.machine.Machine;
 import app.unimetric.server.people.People;
 import app.unimetric.server.people.Role;
 import app.unimetric.server.people.SignedIn;
+import app.unimetric.server.shelf.ProductRow;
+import app.unimetric.server.shelf.Stock;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
@@ -49,15 +53,18 @@ class DemoDepot implements ApplicationRunner {
   private final Fleet fleet;
   private final Crib crib;
   private final Jobs jobs;
+  private final Stock stock;
   private final DemoWork work;
   private final Clock clock;
   private final Map<String, Machine> machines = new LinkedHashMap<>();
 
-  DemoDepot(People people, Fleet fleet, Crib crib, Jobs jobs, DemoWork work, Clock clock) {
+  DemoDepot(
+      People people, Fleet fleet, Crib crib, Jobs jobs, Stock stock, DemoWork work, Clock clock) {
     this.people = people;
     this.fleet = fleet;
     this.crib = crib;
     this.jobs = jobs;
+    this.stock = stock;
     this.work = work;
     this.clock = clock;
   }
@@ -73,6 +80,7 @@ class DemoDepot implements ApplicationRunner {
     people.add("Visitor", Role.GUEST, "depot-visitor", null);
     PACKS.forEach(key -> jobs.addPack(text(key), asta.name()));
     tools();
+    shelf();
     fleet();
     history(asta, bram, ilse);
     LOG.info("Demo depot filled: {} machines.", machines.size());
@@ -183,6 +191,49 @@ class DemoDepot implements ApplicationRunner {
             null,
             null,
             null));
+  }
+
+  /** Bottles with the times of their own (invented) sheets; one is past its date. */
+  private void shelf() {
+    product("Harbour Lock M", Compound.MEDIUM, 25.0, 1440.0, 300, "H2-118");
+    product("Harbour Lock L", Compound.LOW, 15.0, 720.0, -12, "H1-090");
+    product("Harbour Lock H", Compound.HIGH, 40.0, 1440.0, 410, "H3-007");
+    product("Sleeve Bond", Compound.RETAINING_MEDIUM, 30.0, 1440.0, 180, "SB-33");
+    product("White grease tub", Compound.GREASE, null, null, null, "");
+    product("Copper-free anti-seize", Compound.ANTI_SEIZE, null, null, 500, "");
+    product("Grit paste for carbon", Compound.CARBON_PASTE, null, null, 95, "GP-5");
+    part("Nylon-insert nut M6", 12, "0.30");
+    part("Nylon-insert nut M8", 8, "0.40");
+    part("Nylon-insert nut M10", 3, "0.65");
+    part("Split pin", 20, "0.15");
+    part("Pad set", 1, "24.50");
+    stock.setRate(UUID.randomUUID(), new BigDecimal("62.00"), at(90, 9), "Asta");
+  }
+
+  private void product(
+      String name,
+      Compound compound,
+      @Nullable Double fixtureMinutes,
+      @Nullable Double fullCureMinutes,
+      @Nullable Integer daysLeft,
+      String lot) {
+    stock.add(
+        new ProductRow(
+            UUID.randomUUID(),
+            name,
+            compound,
+            fixtureMinutes,
+            fullCureMinutes,
+            daysLeft == null ? null : day(-daysLeft),
+            lot,
+            fixtureMinutes == null ? "" : "Demo data sheet " + name + ", 21 °C on steel",
+            "Asta",
+            at(90, 9)));
+  }
+
+  private void part(String name, int pieces, String price) {
+    stock.move(
+        UUID.randomUUID(), name, pieces, new BigDecimal(price), "counted", at(90, 9), "Asta");
   }
 
   private void fleet() {

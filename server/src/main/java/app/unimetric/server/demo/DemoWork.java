@@ -26,7 +26,7 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoWork {
   private static final String DEVICE = "tablet of ";
-  private static final int SECONDS_FOR_AN_ENTRY = 90;
+  private static final int SECONDS_FOR_AN_ENTRY = 25;
 
   /** Entries of a job left in the middle: the faceplate's second pass, two of four done. */
   private static final int BEGUN = 31;

@@ -1,6 +1,8 @@
 package app.unimetric.server.job;
 
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.plan.JobCost;
+import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.spec.SpecSource;
@@ -24,11 +26,13 @@ import org.springframework.web.bind.annotation.RestController;
 class JobController {
   private static final int LONGEST_SEARCH = 200;
   private final Jobs jobs;
+  private final SheetEntries entries;
   private final Fleet fleet;
   private final Clock clock;
 
-  JobController(Jobs jobs, Fleet fleet, Clock clock) {
+  JobController(Jobs jobs, SheetEntries entries, Fleet fleet, Clock clock) {
     this.jobs = jobs;
+    this.entries = entries;
     this.fleet = fleet;
     this.clock = clock;
   }
@@ -142,11 +146,101 @@ class JobController {
     return sheet(jobs.job(id));
   }
 
+  /**
+   * @param id made by the sender
+   * @param place where the joint is to stand, from 0
+   * @param version of the job as last seen
+   */
+  record Move(UUID id, String jointId, int place, int version) {}
+
+  @PostMapping("/api/jobs/{id}/arrangement")
+  JobSheet move(
+      @PathVariable UUID id, @RequestBody Move m, @AuthenticationPrincipal SignedIn person) {
+    return sheet(
+        jobs.move(
+            id,
+            m.id(),
+            m.jointId(),
+            m.place(),
+            m.version(),
+            LocalDate.now(clock),
+            clock.instant(),
+            person.name()));
+  }
+
+  /**
+   * @param id made by the sender
+   * @param version of the job as last seen
+   */
+  record GivenBack(UUID id, int version) {}
+
+  @PostMapping("/api/jobs/{id}/arrangement/planner")
+  JobSheet giveBack(
+      @PathVariable UUID id, @RequestBody GivenBack g, @AuthenticationPrincipal SignedIn person) {
+    return sheet(jobs.giveBackOrder(id, g.id(), g.version(), clock.instant(), person.name()));
+  }
+
+  /**
+   * @param id made by the sender
+   * @param question as the sheet asks it
+   * @param version of the job as last seen
+   */
+  record NewFit(UUID id, String question, boolean fits, String note, int version) {}
+
+  @PostMapping("/api/jobs/{id}/fits")
+  JobSheet answer(
+      @PathVariable UUID id, @RequestBody NewFit f, @AuthenticationPrincipal SignedIn person) {
+    return sheet(
+        jobs.answer(
+            id,
+            new Fit(
+                f.id(), f.question(), f.fits(), f.note().strip(), person.name(), clock.instant()),
+            f.version()));
+  }
+
+  /**
+   * @param id made by the sender
+   * @param amount as typed, in the workshop's currency
+   * @param version of the job as last seen
+   */
+  record NewQuote(UUID id, String amount, int version) {}
+
+  @PostMapping("/api/jobs/{id}/quote")
+  JobSheet quote(
+      @PathVariable UUID id, @RequestBody NewQuote q, @AuthenticationPrincipal SignedIn person) {
+    return sheet(
+        jobs.quote(
+            id,
+            q.id(),
+            JobCost.amount(q.amount(), "amount"),
+            q.version(),
+            clock.instant(),
+            person.name()));
+  }
+
+  /**
+   * @param id made by the sender
+   */
+  record NewPrint(UUID id) {}
+
+  /** Keeps what the card says that is printed now, so that later changes can be told. */
+  @PostMapping("/api/jobs/{id}/prints")
+  JobSheet print(
+      @PathVariable UUID id, @RequestBody NewPrint p, @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    entries.print(id, p.id(), jobs.plan(job, LocalDate.now(clock)), clock.instant(), person.name());
+    return sheet(job);
+  }
+
   private JobSheet sheet(Job job) {
+    JobPlan plan = jobs.plan(job, LocalDate.now(clock));
     return JobSheet.of(
         job,
         fleet.machine(job.machineId()),
-        jobs.plan(job, LocalDate.now(clock)),
+        plan,
+        entries.cost(job.id(), plan),
+        entries.fits(job.id()),
+        entries.sinceLastPrint(job.id(), plan),
         jobs.deskNotes(job.id()));
   }
 }

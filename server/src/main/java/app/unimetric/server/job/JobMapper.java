@@ -35,6 +35,8 @@ interface JobMapper {
 
   List<Job> open();
 
+  List<Job> startedSince(@Param("moment") Instant moment);
+
   int raiseVersion(@Param("id") UUID id, @Param("version") int version);
 
   List<DecisionRow> decisions(@Param("jobId") UUID jobId);

@@ -10,8 +10,13 @@ import app.unimetric.core.pack.Turning;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.Ceiling;
 import app.unimetric.core.plan.Decision;
+import app.unimetric.core.plan.FitAnswer;
+import app.unimetric.core.plan.JobCost;
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.JointTasks;
+import app.unimetric.core.plan.Needs;
 import app.unimetric.core.plan.PlannedJoint;
+import app.unimetric.core.plan.UntilRide;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.FastenerPosition;
@@ -48,6 +53,13 @@ record JobSheet(
     Preparation preparation,
     double minutes,
     int settingChanges,
+    int settingChangesAtLeast,
+    boolean handOrder,
+    UntilRide ride,
+    JobCost cost,
+    Needs needs,
+    List<FitAnswer> fits,
+    SheetEntries.@Nullable SincePrint sincePrint,
     List<PackStep> steps,
     List<SheetJoint> joints,
     List<PackCheck> checks) {
@@ -86,6 +98,7 @@ record JobSheet(
       List<String> orderReasons,
       List<String> notes,
       List<String> traps,
+      String wetting,
       List<DeskNote> deskNotes) {}
 
   /** One stated value. */
@@ -120,7 +133,14 @@ record JobSheet(
       List<String> reasons,
       List<Derivation> derivation) {}
 
-  static JobSheet of(Job job, Machine machine, JobPlan plan, List<DeskNote> deskNotes) {
+  static JobSheet of(
+      Job job,
+      Machine machine,
+      JobPlan plan,
+      JobCost cost,
+      List<FitAnswer> fits,
+      SheetEntries.@Nullable SincePrint sincePrint,
+      List<DeskNote> deskNotes) {
     return new JobSheet(
         job.id(),
         job.number(),
@@ -136,12 +156,21 @@ record JobSheet(
         plan.pack().preparation(),
         plan.pack().minutes(),
         plan.settingChanges(),
+        plan.settingChangesAtLeast(),
+        plan.handOrder(),
+        plan.ride(),
+        cost,
+        plan.needs(),
+        fits,
+        sincePrint,
         plan.pack().steps(),
-        plan.joints().stream().map(p -> joint(p, deskNotes)).toList(),
+        plan.joints().stream().map(p -> joint(p, plan.tasks(), deskNotes)).toList(),
         plan.pack().checks());
   }
 
-  private static SheetJoint joint(PlannedJoint planned, List<DeskNote> deskNotes) {
+  private static SheetJoint joint(
+      PlannedJoint planned, JointTasks tasks, List<DeskNote> deskNotes) {
+    JointTasks.Moment moment = tasks.moments().get(planned.joint().id());
     PackJoint joint = planned.joint();
     Resolution r = planned.resolution();
     ToolChoice chosen = planned.tool();
@@ -180,6 +209,7 @@ record JobSheet(
         planned.orderReasons(),
         planned.notes(),
         joint.traps(),
+        moment == null ? "" : moment.words(),
         deskNotes.stream().filter(n -> n.jointId().equals(joint.id())).toList());
   }
 

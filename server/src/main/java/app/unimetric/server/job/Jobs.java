@@ -2,6 +2,7 @@ package app.unimetric.server.job;
 
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.StatedValue;
+import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Policy;
@@ -12,6 +13,8 @@ import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.shelf.Stock;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -33,13 +36,24 @@ public class Jobs {
   private final PackCatalogue catalogue;
   private final Fleet fleet;
   private final Crib crib;
+  private final Stock stock;
+  private final SheetEntries sheets;
 
-  Jobs(JobMapper mapper, PackDocuments packs, PackCatalogue catalogue, Fleet fleet, Crib crib) {
+  Jobs(
+      JobMapper mapper,
+      PackDocuments packs,
+      PackCatalogue catalogue,
+      Fleet fleet,
+      Crib crib,
+      Stock stock,
+      SheetEntries sheets) {
     this.mapper = mapper;
     this.packs = packs;
     this.catalogue = catalogue;
     this.fleet = fleet;
     this.crib = crib;
+    this.stock = stock;
+    this.sheets = sheets;
   }
 
   /** A pack as taken, with the version it got. */
@@ -88,6 +102,11 @@ public class Jobs {
     return mapper.open();
   }
 
+  /** Jobs whose run began after a moment, the newest first. */
+  public List<Job> startedSince(Instant moment) {
+    return mapper.startedSince(moment);
+  }
+
   public List<Job> ofMachine(UUID machineId) {
     return mapper.ofMachine(machineId);
   }
@@ -124,7 +143,78 @@ public class Jobs {
       found.computeIfAbsent(value.jointId(), id -> new ArrayList<>()).add(value.stated());
     }
     return JobPlan.of(
-        packs.read(job.pack()).with(found), decisions, crib.tools(), Policy.USUAL, today);
+        packs.read(job.pack()).with(found),
+        new Circumstances(
+            decisions,
+            crib.tools(),
+            stock.shelf(),
+            sheets.fits(job.id()),
+            sheets.handOrder(job.id()),
+            Policy.USUAL,
+            today));
+  }
+
+  /** Moves a joint to another place of the working order; a resend changes nothing. */
+  @Transactional
+  Job move(
+      UUID jobId,
+      UUID id,
+      String jointId,
+      int place,
+      int version,
+      LocalDate today,
+      Instant at,
+      String by) {
+    Job job = job(jobId);
+    if (sheets.arrangedBefore(id)) {
+      return job;
+    }
+    List<String> order = SheetEntries.moved(plan(job, today), jointId, place);
+    raise(job, version);
+    sheets.arrange(id, jobId, order, at, by);
+    return job(jobId);
+  }
+
+  /** Gives the order back to the planner; a resend changes nothing. */
+  @Transactional
+  Job giveBackOrder(UUID jobId, UUID id, int version, Instant at, String by) {
+    Job job = job(jobId);
+    if (sheets.arrangedBefore(id)) {
+      return job;
+    }
+    raise(job, version);
+    sheets.arrange(id, jobId, List.of(), at, by);
+    return job(jobId);
+  }
+
+  /** Writes down whether something fits; a resend changes nothing. */
+  @Transactional
+  Job answer(UUID jobId, Fit fit, int version) {
+    Job job = job(jobId);
+    if (sheets.answeredBefore(jobId, fit.id())) {
+      return job;
+    }
+    sheets.answer(jobId, fit, packs.read(job.pack()).preparation().fitChecks());
+    raise(job, version);
+    return job(jobId);
+  }
+
+  /** Writes down what was quoted for the job; a resend changes nothing. */
+  @Transactional
+  Job quote(UUID jobId, UUID id, BigDecimal amount, int version, Instant at, String by) {
+    Job job = job(jobId);
+    if (sheets.quotedBefore(id)) {
+      return job;
+    }
+    raise(job, version);
+    sheets.quote(id, jobId, amount, at, by);
+    return job(jobId);
+  }
+
+  private void raise(Job job, int version) {
+    if (mapper.raiseVersion(job.id(), version) == 0) {
+      throw Refusal.stale(version, job.version());
+    }
   }
 
   /** Writes down a value somebody looked up; a resend changes nothing. */
@@ -147,9 +237,7 @@ public class Jobs {
                 "is missing: say where it stands, in at most 200 characters.");
     problems.under("", value::stated);
     problems.orThrow();
-    if (mapper.raiseVersion(jobId, version) == 0) {
-      throw Refusal.stale(version, job.version());
-    }
+    raise(job, version);
     mapper.addValue(jobId, value);
     return job(jobId);
   }
@@ -215,9 +303,7 @@ public class Jobs {
             "reason",
             "is longer than 1 000 characters; say it shorter.")
         .orThrow();
-    if (mapper.raiseVersion(jobId, version) == 0) {
-      throw Refusal.stale(version, job.version());
-    }
+    raise(job, version);
     mapper.addDecision(
         jobId,
         new DecisionRow(

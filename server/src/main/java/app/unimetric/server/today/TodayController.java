@@ -1,5 +1,6 @@
 package app.unimetric.server.today;
 
+import app.unimetric.core.plan.Needs;
 import app.unimetric.core.recheck.RecheckDue;
 import app.unimetric.server.bench.Runs;
 import app.unimetric.server.crib.Crib;
@@ -10,7 +11,10 @@ import app.unimetric.server.machine.Machine;
 import app.unimetric.server.recheck.Recheck;
 import app.unimetric.server.recheck.Rechecks;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
@@ -21,6 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** What the day asks for. */
 @RestController
 class TodayController {
+  private static final Duration LONGEST_CURE = Duration.ofDays(15);
   private final Jobs jobs;
   private final Runs runs;
   private final Fleet fleet;
@@ -50,11 +55,24 @@ class TodayController {
   /** A torque tool that may not be trusted. */
   record DoubtfulTool(String id, String name, @Nullable LocalDate calibrationEnded, int cycles) {}
 
+  /** A machine that waits for a product to cure. */
+  record Curing(
+      UUID jobId, int number, String title, UUID machineId, String machineName, Instant from) {}
+
+  /** Something a job not yet started lacks. */
+  record ToGet(UUID jobId, int number, String machineName, String about, String words) {}
+
   /**
    * @param waiting re-checks not yet due
    */
   record Today(
-      LocalDate day, List<OnLift> jobs, List<Recheck> due, int waiting, List<DoubtfulTool> tools) {}
+      LocalDate day,
+      List<OnLift> jobs,
+      List<Curing> curing,
+      List<ToGet> toGet,
+      List<Recheck> due,
+      int waiting,
+      List<DoubtfulTool> tools) {}
 
   @GetMapping("/api/today")
   Today today() {
@@ -68,12 +86,42 @@ class TodayController {
     return new Today(
         day,
         jobs.open().stream().map(j -> onLift(j, day)).toList(),
+        curing(),
+        toGet(day),
         due,
         open.size() - due.size(),
         crib.tools().stream()
             .filter(t -> !t.inCalibration(day))
             .map(t -> new DoubtfulTool(t.id(), t.name(), t.calibrationEnds(), t.cycles()))
             .toList());
+  }
+
+  private List<Curing> curing() {
+    Instant now = clock.instant();
+    List<Curing> curing = new ArrayList<>();
+    for (Job job : jobs.startedSince(now.minus(LONGEST_CURE))) {
+      Instant from = runs.standing(job).ridableFrom();
+      if (from != null && from.isAfter(now)) {
+        Machine machine = fleet.machine(job.machineId());
+        curing.add(
+            new Curing(job.id(), job.number(), job.title(), machine.id(), machine.name(), from));
+      }
+    }
+    curing.sort(Comparator.comparing(Curing::from));
+    return curing;
+  }
+
+  private List<ToGet> toGet(LocalDate day) {
+    List<ToGet> wanted = new ArrayList<>();
+    for (Job job : jobs.open()) {
+      if (runs.find(job.id()).isEmpty()) {
+        String machine = fleet.machine(job.machineId()).name();
+        for (Needs.Missing missing : jobs.plan(job, day).needs().missing()) {
+          wanted.add(new ToGet(job.id(), job.number(), machine, missing.name(), missing.words()));
+        }
+      }
+    }
+    return wanted;
   }
 
   private OnLift onLift(Job job, LocalDate day) {

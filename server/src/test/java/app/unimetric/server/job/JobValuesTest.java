@@ -69,8 +69,18 @@ class JobValuesTest {
     assertThat(first.body().path("ready").asBoolean()).isFalse();
     version++;
     Answer second = fill(value("other-cup", "26-37 ftlb"));
-    assertThat(second.body().path("ready").asBoolean())
-        .as(second.body().path("blockers").toString())
+    assertThat(second.body().path("blockers").get(0).path("kind").asString())
+        .isEqualTo("FIT_NOT_CHECKED");
+    version++;
+    Map<String, Object> fit = new HashMap<>();
+    fit.put("id", UUID.randomUUID());
+    fit.put("question", second.body().path("blockers").get(0).path("about").asString());
+    fit.put("fits", true);
+    fit.put("note", "");
+    fit.put("version", version);
+    Answer third = bram.post("/api/jobs/" + job + "/fits", fit);
+    assertThat(third.body().path("ready").asBoolean())
+        .as(third.body().path("blockers").toString())
         .isTrue();
     JsonNode joint = second.body().path("joints").get(0);
     assertThat(joint.path("values").get(0).path("stated").asString()).isEqualTo("35–50 N·m");

@@ -1,0 +1,44 @@
+package app.unimetric.server.shelf;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface ShelfMapper {
+  List<ProductRow> products();
+
+  int addProduct(ProductRow product);
+
+  int throwAway(@Param("id") UUID id, @Param("by") String by, @Param("at") Instant at);
+
+  List<PartRow> parts();
+
+  boolean movedBefore(@Param("id") UUID id);
+
+  void name(@Param("name") String name);
+
+  int lockPieces(@Param("name") String name);
+
+  void price(@Param("name") String name, @Param("price") BigDecimal price);
+
+  void move(
+      @Param("id") UUID id,
+      @Param("part") String part,
+      @Param("pieces") int pieces,
+      @Param("why") String why,
+      @Param("by") String by,
+      @Param("at") Instant at);
+
+  @Nullable BigDecimal rate();
+
+  int setRate(
+      @Param("id") UUID id,
+      @Param("perHour") BigDecimal perHour,
+      @Param("by") String by,
+      @Param("at") Instant at);
+}

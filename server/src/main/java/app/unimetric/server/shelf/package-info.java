@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.shelf;
+
+import org.jspecify.annotations.NullMarked;

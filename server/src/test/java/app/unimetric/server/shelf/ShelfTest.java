@@ -1,0 +1,149 @@
+package app.unimetric.server.shelf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.InWorkshop;
+import app.unimetric.server.Visitor;
+import app.unimetric.server.Visitor.Answer;
+import app.unimetric.server.Workshop;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** The shelf, and what its gaps mean for a job. */
+@InWorkshop
+class ShelfTest {
+  private final Visitor bram;
+
+  ShelfTest(Workshop workshop) {
+    bram = Visitor.signedIn(workshop, "Bram");
+  }
+
+  private static Map<String, Object> product(String name, String fixture, String fullCure) {
+    Map<String, Object> product = new HashMap<>();
+    product.put("id", UUID.randomUUID());
+    product.put("name", name);
+    product.put("compound", "WICKING");
+    product.put("fixture", fixture);
+    product.put("fullCure", fullCure);
+    product.put("lot", "L1");
+    product.put("sheet", "Data sheet 7");
+    return product;
+  }
+
+  private static JsonNode named(JsonNode shelf, String name) {
+    for (JsonNode p : shelf.path("products")) {
+      if (p.path("product").path("name").asString().equals(name)) {
+        return p;
+      }
+    }
+    return tools.jackson.databind.node.MissingNode.getInstance();
+  }
+
+  private Answer move(String part, int pieces, String price) {
+    return bram.post(
+        "/api/shelf/parts",
+        Map.of(
+            "id",
+            UUID.randomUUID(),
+            "name",
+            part,
+            "pieces",
+            pieces,
+            "price",
+            price,
+            "why",
+            "test"));
+  }
+
+  private static int pieces(JsonNode shelf, String part) {
+    for (JsonNode p : shelf.path("parts")) {
+      if (p.path("name").asString().equals(part)) {
+        return p.path("pieces").asInt();
+      }
+    }
+    return -1;
+  }
+
+  @Test
+  void aProductIsPutOnWithTheTimesOfItsSheetAndThrownAway() {
+    Map<String, Object> wick = product("Thin wick", "15 min", "24 h");
+    assertThat(bram.post("/api/shelf/products", wick).status()).isEqualTo(200);
+    JsonNode shelf = bram.post("/api/shelf/products", wick).body();
+    JsonNode there = named(shelf, "Thin wick");
+    assertThat(there.path("product").path("fixtureMinutes").asDouble()).isEqualTo(15);
+    assertThat(there.path("product").path("fullCureMinutes").asDouble()).isEqualTo(1440);
+    assertThat(there.path("cures").asBoolean()).isTrue();
+    assertThat(there.path("expired").asBoolean()).isFalse();
+    String gone = "/api/shelf/products/" + wick.get("id") + "/gone";
+    assertThat(named(bram.post(gone, "{}").body(), "Thin wick").isMissingNode()).isTrue();
+    assertThat(bram.post(gone, "{}").status()).isEqualTo(404);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "Thin wick,24,24 h,fixture",
+    "Thin wick,15 min,soon,fullCure",
+    "Thin wick,2 h,1 h,fullCureMinutes",
+    "' ',15 min,24 h,name"
+  })
+  void nonsenseIsRefusedAtItsField(String name, String fixture, String fullCure, String field) {
+    Answer answer = bram.post("/api/shelf/products", product(name, fixture, fullCure));
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body().path("errors").get(0).path("field").asString()).isEqualTo(field);
+  }
+
+  @Test
+  void timesNeedTheSheetTheyStandOn() {
+    Map<String, Object> bare = product("Thin wick", "15 min", "24 h");
+    bare.put("sheet", "");
+    assertThat(
+            bram.post("/api/shelf/products", bare)
+                .body()
+                .path("errors")
+                .get(0)
+                .path("message")
+                .asString())
+        .contains("which data sheet");
+  }
+
+  @Test
+  void piecesComeAndGoAndNeverBelowNone() {
+    assertThat(pieces(move("Test washer", 5, "0.20").body(), "Test washer")).isEqualTo(5);
+    assertThat(pieces(move("Test washer", -2, "").body(), "Test washer")).isEqualTo(3);
+    Answer tooMany = move("Test washer", -4, "");
+    assertThat(tooMany.status()).isEqualTo(400);
+    assertThat(tooMany.body().path("errors").get(0).path("message").asString())
+        .contains("more than the 3 there are");
+    assertThat(move("Test washer", 0, "").status()).isEqualTo(400);
+    assertThat(move("Test washer", 1, "1.999").status()).isEqualTo(400);
+    Map<String, Object> once =
+        Map.of("id", UUID.randomUUID(), "name", "Test washer", "pieces", 1, "price", "", "why", "");
+    bram.post("/api/shelf/parts", once);
+    assertThat(pieces(bram.post("/api/shelf/parts", once).body(), "Test washer")).isEqualTo(4);
+  }
+
+  @Test
+  void whatAJobLacksBlocksItAndStandsOnTodayUntilItIsThere() {
+    String machine = bram.get("/api/machines?q=Trail%201").body().get(0).path("id").asString();
+    String job = UUID.randomUUID().toString();
+    JsonNode sheet =
+        bram.post(
+                "/api/jobs",
+                Map.of("id", job, "machineId", machine, "packKey", "mc-flywheel-weight"))
+            .body();
+    assertThat(sheet.path("blockers").toString())
+        .contains("To order: Cover gasket, 1 needed, 0 there.");
+    assertThat(bram.get("/api/today").body().path("toGet").toString()).contains("Cover gasket");
+    move("Cover gasket", 1, "7.80");
+    JsonNode after = bram.get("/api/jobs/" + job + "/sheet").body();
+    assertThat(after.path("blockers").toString()).doesNotContain("Cover gasket");
+    assertThat(after.path("cost").path("parts").asDouble()).isEqualTo(7.8);
+    assertThat(bram.get("/api/today").body().path("toGet").toString())
+        .doesNotContain("Cover gasket");
+  }
+}

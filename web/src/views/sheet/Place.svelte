@@ -1,0 +1,84 @@
+<script lang="ts">
+  import { ArrowDown, ArrowUp } from 'carbon-icons-svelte';
+  import { api, ask, asTrouble, type Schemas } from '../../api/client';
+
+  interface Props {
+    joint: Schemas['SheetJoint'];
+    place: number;
+    last: boolean;
+    jobId: string;
+    version: number;
+    moved: (sheet: Schemas['JobSheet']) => void;
+  }
+  let { joint, place, last, jobId, version, moved }: Props = $props();
+  let refused = $state('');
+  let busy = $state(false);
+  let id = crypto.randomUUID();
+
+  async function move(by: -1 | 1) {
+    busy = true;
+    refused = '';
+    try {
+      const sheet = await ask(
+        api.POST('/api/jobs/{id}/arrangement', {
+          params: { path: { id: jobId } },
+          body: { id, jointId: joint.id, place: place - 1 + by, version },
+        }),
+      );
+      id = crypto.randomUUID();
+      moved(sheet);
+    } catch (e) {
+      refused = asTrouble(e).detail;
+    }
+    busy = false;
+  }
+</script>
+
+<span class="moves no-print">
+  <button
+    type="button"
+    disabled={busy || place === 1}
+    onclick={() => void move(-1)}
+    aria-label="{joint.title}: earlier"
+  >
+    <ArrowUp size={16} />
+  </button>
+  <button
+    type="button"
+    disabled={busy || last}
+    onclick={() => void move(1)}
+    aria-label="{joint.title}: later"
+  >
+    <ArrowDown size={16} />
+  </button>
+</span>
+{#if refused}<p class="warn refused" role="alert">Not moved: {refused}</p>{/if}
+
+<style>
+  .moves {
+    display: grid;
+    gap: 0.25rem;
+    margin-top: 0.25rem;
+  }
+  button {
+    width: 2.5rem;
+    height: 2.5rem;
+    margin-left: -0.75rem;
+    background: none;
+    border: 0;
+    color: var(--copper);
+    cursor: pointer;
+  }
+  button:disabled {
+    color: var(--hairline);
+    cursor: default;
+  }
+  .refused {
+    position: absolute;
+    z-index: 2;
+    width: min(24rem, 90vw);
+    background: var(--raised);
+    border: 1px solid var(--warn);
+    padding: 0.5rem 0.75rem;
+  }
+</style>

@@ -1,0 +1,130 @@
+<script lang="ts">
+  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { untrack } from 'svelte';
+  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { keep, kept } from '../../api/drafts';
+  import TroubleNote from '../../shell/TroubleNote.svelte';
+
+  interface Props {
+    kinds: Schemas['CompoundKind'][];
+    wanted: Schemas['CompoundKind']['code'] | undefined;
+    taken: (shelf: Schemas['ShelfPage']) => void;
+  }
+  let { kinds, wanted, taken }: Props = $props();
+  const DRAFT = 'shelf.product';
+  let name = $state(kept(DRAFT));
+  let code = $state<Schemas['CompoundKind']['code']>(untrack(() => wanted ?? 'MEDIUM'));
+  let fixture = $state('');
+  let fullCure = $state('');
+  let sheet = $state('');
+  let lot = $state('');
+  let expires = $state('');
+  let trouble = $state<Trouble | null>(null);
+  let busy = $state(false);
+  let id = crypto.randomUUID();
+  $effect(() => keep(DRAFT, name));
+  const cures = $derived(kinds.find((k) => k.code === code)?.cures ?? false);
+  const at = (pattern: RegExp) => trouble?.errors.find((e) => pattern.test(e.field))?.message ?? '';
+
+  async function send(e: SubmitEvent) {
+    e.preventDefault();
+    busy = true;
+    trouble = null;
+    try {
+      const shelf = await ask(
+        api.POST('/api/shelf/products', {
+          body: {
+            id,
+            name,
+            compound: code,
+            fixture: cures ? fixture : '',
+            fullCure: cures ? fullCure : '',
+            lot,
+            sheet,
+            ...(expires ? { expiresOn: expires } : {}),
+          },
+        }),
+      );
+      id = crypto.randomUUID();
+      [name, fixture, fullCure, sheet, lot, expires] = ['', '', '', '', '', ''];
+      taken(shelf);
+    } catch (caught) {
+      trouble = asTrouble(caught);
+    }
+    busy = false;
+  }
+</script>
+
+<details open={wanted !== undefined}>
+  <summary>Put a product on the shelf</summary>
+  <form onsubmit={send}>
+    <TextInput
+      labelText="Name on the bottle"
+      bind:value={name}
+      maxlength={200}
+      autocomplete="off"
+      invalid={at(/name/) !== ''}
+      invalidText={at(/name/)}
+    />
+    <Select labelText="Kind" bind:selected={code}>
+      {#each kinds as kind (kind.code)}<SelectItem value={kind.code} text={kind.words} />{/each}
+    </Select>
+    {#if cures}
+      <TextInput
+        labelText="Sets in (fixture time)"
+        placeholder="20 min"
+        bind:value={fixture}
+        maxlength={20}
+        autocomplete="off"
+        invalid={at(/fixture/) !== ''}
+        invalidText={at(/fixture/)}
+      />
+      <TextInput
+        labelText="Full cure"
+        placeholder="24 h"
+        bind:value={fullCure}
+        maxlength={20}
+        autocomplete="off"
+        invalid={at(/fullCure/) !== ''}
+        invalidText={at(/fullCure/)}
+      />
+    {/if}
+    <TextInput
+      labelText="Data sheet, page"
+      bind:value={sheet}
+      maxlength={200}
+      autocomplete="off"
+      invalid={at(/sheet/) !== ''}
+      invalidText={at(/sheet/)}
+    />
+    <TextInput labelText="Lot" bind:value={lot} maxlength={200} autocomplete="off" />
+    <TextInput
+      labelText="Use before"
+      type="date"
+      bind:value={expires}
+      invalid={at(/expires/) !== ''}
+      invalidText={at(/expires/)}
+    />
+    <Button type="submit" size="field" kind="tertiary" disabled={busy || !name.trim()}>
+      {busy ? 'Writing …' : 'Put on the shelf'}
+    </Button>
+  </form>
+  {#if trouble && trouble.errors.length === 0}<TroubleNote {trouble} />{/if}
+</details>
+
+<style>
+  summary {
+    cursor: pointer;
+    color: var(--copper);
+    min-height: 2.5rem;
+    line-height: 2.5rem;
+    width: fit-content;
+  }
+  form {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
+    gap: 0.75rem;
+    align-items: end;
+    padding-bottom: 0.75rem;
+  }
+</style>

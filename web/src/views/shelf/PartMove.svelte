@@ -1,0 +1,107 @@
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import { untrack } from 'svelte';
+  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import TroubleNote from '../../shell/TroubleNote.svelte';
+
+  interface Props {
+    parts: Schemas['PartRow'][];
+    wanted: string;
+    taken: (shelf: Schemas['ShelfPage']) => void;
+  }
+  let { parts, wanted, taken }: Props = $props();
+  let name = $state(untrack(() => wanted));
+  let pieces = $state('');
+  let price = $state('');
+  let why = $state('');
+  let trouble = $state<Trouble | null>(null);
+  let wrong = $state('');
+  let busy = $state(false);
+  let id = crypto.randomUUID();
+  const list = $props.id();
+  const at = (pattern: RegExp) => trouble?.errors.find((e) => pattern.test(e.field))?.message ?? '';
+
+  async function send(e: SubmitEvent) {
+    e.preventDefault();
+    trouble = null;
+    wrong = '';
+    const typed = pieces.trim().replace('−', '-');
+    if (!/^[+-]?\d{1,5}$/.test(typed || '0')) {
+      wrong = 'Type a whole number such as 5, or −2 to take some off.';
+      return;
+    }
+    busy = true;
+    try {
+      const shelf = await ask(
+        api.POST('/api/shelf/parts', {
+          body: { id, name, pieces: Number(typed || '0'), price, why },
+        }),
+      );
+      id = crypto.randomUUID();
+      [name, pieces, price, why] = ['', '', '', ''];
+      taken(shelf);
+    } catch (caught) {
+      trouble = asTrouble(caught);
+    }
+    busy = false;
+  }
+</script>
+
+<details open={wanted !== ''}>
+  <summary>Put parts on or take some off</summary>
+  <form onsubmit={send}>
+    <TextInput
+      labelText="Part"
+      bind:value={name}
+      maxlength={200}
+      list="{list}-parts"
+      autocomplete="off"
+      invalid={at(/name/) !== ''}
+      invalidText={at(/name/)}
+    />
+    <datalist id="{list}-parts">
+      {#each parts as part (part.name)}<option value={part.name}></option>{/each}
+    </datalist>
+    <TextInput
+      labelText="Pieces"
+      placeholder="5, or −2 to take off"
+      bind:value={pieces}
+      maxlength={6}
+      autocomplete="off"
+      invalid={wrong !== '' || at(/pieces/) !== ''}
+      invalidText={wrong || at(/pieces/)}
+    />
+    <TextInput
+      labelText="Price of one"
+      placeholder="as before when empty"
+      bind:value={price}
+      maxlength={12}
+      inputmode="decimal"
+      autocomplete="off"
+      invalid={at(/price/) !== ''}
+      invalidText={at(/price/)}
+    />
+    <TextInput labelText="Why" bind:value={why} maxlength={200} autocomplete="off" />
+    <Button type="submit" size="field" kind="tertiary" disabled={busy || !name.trim()}>
+      {busy ? 'Writing …' : 'Write down'}
+    </Button>
+  </form>
+  {#if trouble && trouble.errors.length === 0}<TroubleNote {trouble} />{/if}
+</details>
+
+<style>
+  summary {
+    cursor: pointer;
+    color: var(--copper);
+    min-height: 2.5rem;
+    line-height: 2.5rem;
+    width: fit-content;
+  }
+  form {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
+    gap: 0.75rem;
+    align-items: end;
+    padding-bottom: 0.75rem;
+  }
+</style>

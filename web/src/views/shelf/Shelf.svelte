@@ -1,0 +1,151 @@
+<script lang="ts">
+  import { WarningAlt } from 'carbon-icons-svelte';
+  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { here } from '../../api/session.svelte';
+  import { day, span } from '../../joint/figures';
+  import Loaded from '../../shell/Loaded.svelte';
+  import TroubleNote from '../../shell/TroubleNote.svelte';
+  import NewProduct from './NewProduct.svelte';
+  import PartMove from './PartMove.svelte';
+  import { wantedOf } from './wanted';
+
+  type Page = Schemas['ShelfPage'];
+  const load = () => ask(api.GET('/api/shelf'));
+  const wanted = wantedOf(window.location.search);
+  let trouble = $state<Trouble | null>(null);
+
+  async function gone(product: Schemas['ProductRow'], show: (page: Page) => void) {
+    trouble = null;
+    try {
+      show(
+        await ask(
+          api.POST('/api/shelf/products/{id}/gone', { params: { path: { id: product.id } } }),
+        ),
+      );
+    } catch (e) {
+      trouble = asTrouble(e);
+    }
+  }
+</script>
+
+<svelte:head><title>Shelf · Unimetric</title></svelte:head>
+<Loaded {load}>
+  {#snippet children(shelf, again)}
+    {@const kind = shelf.kinds.find((k) => k.code === wanted)}
+    <h1>Shelf</h1>
+    {#if trouble}<TroubleNote {trouble} />{/if}
+    <h2>What goes on threads and faces</h2>
+    {#if shelf.products.length}
+      <div class="wide">
+        <table class="ledger">
+          <thead>
+            <tr>
+              <th>Product</th><th>Kind</th><th class="num">Sets in</th><th class="num"
+                >Ride after</th
+              >
+              <th>From</th><th>Use before</th><th>Lot</th><th></th>
+            </tr>
+          </thead>
+          <tbody>
+            {#each shelf.products as p (p.product.id)}
+              <tr>
+                <td><strong>{p.product.name}</strong></td>
+                <td>{p.words}</td>
+                {#if !p.cures}
+                  <td class="num soft" colspan="2">does not set</td>
+                {:else}
+                  <td class="num">
+                    {p.product.fixtureMinutes === undefined
+                      ? 'unknown'
+                      : span(p.product.fixtureMinutes)}
+                  </td>
+                  <td class="num">
+                    {p.product.fullCureMinutes === undefined
+                      ? 'unknown'
+                      : span(p.product.fullCureMinutes)}
+                  </td>
+                {/if}
+                <td class="soft">{p.product.sheet}</td>
+                <td>
+                  {#if p.product.expiresOn}
+                    {#if p.expired}
+                      <span class="warn"
+                        ><WarningAlt size={16} /> past {day(p.product.expiresOn)}</span
+                      >
+                    {:else}{day(p.product.expiresOn)}{/if}
+                  {/if}
+                </td>
+                <td>{p.product.lot}</td>
+                <td>
+                  {#if here.mayWork}
+                    <button
+                      type="button"
+                      aria-label="{p.product.name}: empty or thrown away"
+                      onclick={() => void gone(p.product, again)}>Gone</button
+                    >
+                  {/if}
+                </td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </div>
+    {:else}
+      <p class="soft">
+        Nothing yet. Put on what stands on the shelf, with the times of its own sheet.
+      </p>
+    {/if}
+    <p class="soft">
+      Times hold for the metal and temperature of the product’s own sheet: slower on stainless,
+      plated or anodised threads and in the cold. Colours of bottles differ between makers; the kind
+      is what counts. Gloves and fresh air.
+    </p>
+    {#if here.mayWork}
+      <NewProduct kinds={shelf.kinds} wanted={kind?.code} taken={again} />
+    {/if}
+
+    <h2>Parts used once</h2>
+    {#if shelf.parts.length}
+      <table class="ledger parts">
+        <thead>
+          <tr><th>Part</th><th class="num">There</th><th class="num">Price of one</th></tr>
+        </thead>
+        <tbody>
+          {#each shelf.parts as part (part.name)}
+            <tr>
+              <td>{part.name}</td>
+              <td class="num">
+                {#if part.pieces === 0}<span class="warn"><WarningAlt size={16} /> none</span
+                  >{:else}{part.pieces}{/if}
+              </td>
+              <td class="num">{part.price === undefined ? '–' : part.price.toFixed(2)}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    {:else}
+      <p class="soft">Nothing counted yet.</p>
+    {/if}
+    {#if here.mayWork}
+      <PartMove parts={shelf.parts} wanted={kind ? '' : wanted} taken={again} />
+    {/if}
+  {/snippet}
+</Loaded>
+
+<style>
+  .wide {
+    overflow-x: auto;
+  }
+  .parts {
+    max-width: 34rem;
+  }
+  td button {
+    min-height: 2.5rem;
+    min-width: 3rem;
+    background: none;
+    border: 0;
+    color: var(--copper);
+    font: inherit;
+    cursor: pointer;
+  }
+</style>
