@@ -52,7 +52,15 @@
     <ArrowDown size={16} />
   </button>
 </span>
-{#if refused}<p class="warn refused" role="alert">Not moved: {refused}</p>{/if}
+{#if refused}
+  <p
+    class="warn refused"
+    role="alert"
+    {@attach (told) => told.scrollIntoView?.({ block: 'nearest' })}
+  >
+    Not moved: {refused}
+  </p>
+{/if}
 
 <style>
   .moves {

@@ -136,6 +136,9 @@
   .wide {
     overflow-x: auto;
   }
+  .wide td {
+    vertical-align: middle;
+  }
   .parts {
     max-width: 34rem;
   }

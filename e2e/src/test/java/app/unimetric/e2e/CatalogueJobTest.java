@@ -51,6 +51,16 @@ class CatalogueJobTest {
         form.getByRole(AriaRole.BUTTON).click();
         assertThat(fill(desk)).hasCount(before - 1);
       }
+      assertThat(desk.page.getByLabel("Readiness")).containsText("Check before taking apart");
+      desk.link("answer it").first().click();
+      Locator fits =
+          desk.page.getByRole(
+              AriaRole.BUTTON,
+              new com.microsoft.playwright.Page.GetByRoleOptions().setName("Fits").setExact(true));
+      for (int open = fits.count(); open > 0; open--) {
+        fits.first().click();
+        assertThat(fits).hasCount(open - 1);
+      }
       assertThat(desk.page.getByLabel("Readiness")).containsText("Ready");
       assertThat(desk.link("Print the job card")).isVisible();
       String href = desk.link("Print the job card").getAttribute("href");

@@ -53,6 +53,12 @@ class EveryViewTest {
           d.step().waitFor();
         });
     views.put(
+        "shelf",
+        d -> {
+          d.go("/shelf?want=WICKING");
+          d.heading("Parts used once").waitFor();
+        });
+    views.put(
         "desk",
         d -> {
           d.go(

@@ -2,6 +2,7 @@ package app.unimetric.core.plan;
 
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.OneTimePart;
+import app.unimetric.core.quantity.MinutesText;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.ToolChoice;
 import java.time.LocalDate;
@@ -130,10 +131,9 @@ public record Needs(
             : fixture == null || full == null
                 ? UNKNOWN_CURE
                 : "final torque on all within "
-                    + Math.round(fixture)
-                    + " min; ride after "
-                    + Math.round(full)
-                    + " min";
+                    + MinutesText.words(fixture)
+                    + "; ride after "
+                    + MinutesText.words(full);
     return new ProductNeed(
         compound,
         List.copyOf(joints),

@@ -30,4 +30,14 @@ public final class MinutesText {
     }
     return Double.parseDouble(typed.group(1).replace(',', '.')) * unit;
   }
+
+  /** Minutes as people say them: 25 min, 1.5 h, 24 h. */
+  public static String words(double minutes) {
+    if (minutes < 90) {
+      return Math.round(minutes) + " min";
+    }
+    double hours = Math.round(minutes / 6) / 10.0;
+    return (hours == Math.rint(hours) ? String.valueOf((long) hours) : String.valueOf(hours))
+        + " h";
+  }
 }

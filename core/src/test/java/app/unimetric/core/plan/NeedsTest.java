@@ -89,7 +89,7 @@ class NeedsTest {
             List.of(product(20.0, 1440.0, null)),
             List.of(new Shelf.Part("Split pin", 1), new Shelf.Part("Other", 9)));
     Needs needs = needs(shelf);
-    assertThat(needs.products().get(0).cure()).contains("within 20 min", "after 1440 min");
+    assertThat(needs.products().get(0).cure()).contains("within 20 min", "after 24 h");
     assertThat(needs.missing())
         .extracting(Needs.Missing::words)
         .containsExactly("To order: Split pin, 2 needed, 1 there.");

@@ -22,4 +22,10 @@ class MinutesTextTest {
         .isInstanceOf(InvalidInput.class)
         .hasMessageContaining("such as 20 min");
   }
+
+  @ParameterizedTest
+  @CsvSource({"25,25 min", "89.6,90 min", "90,1.5 h", "1440,24 h", "4320,72 h"})
+  void saysItAsPeopleDo(double minutes, String words) {
+    assertThat(MinutesText.words(minutes)).isEqualTo(words);
+  }
 }

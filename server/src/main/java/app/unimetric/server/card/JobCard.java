@@ -8,6 +8,7 @@ import app.unimetric.core.plan.JointTasks;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.UntilRide;
+import app.unimetric.core.quantity.MinutesText;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.sequence.PassKind;
@@ -141,15 +142,13 @@ final class JobCard {
     UntilRide ride = plan.ride();
     return (ride.workMinutes() > 0 ? " About " + Math.round(ride.workMinutes()) + " min." : "")
         + (ride.cureMinutes() > 0
-            ? " Ride no earlier than " + hours(ride.cureMinutes()) + " after the last final torque."
+            ? " Ride no earlier than "
+                + MinutesText.words(ride.cureMinutes())
+                + " after the last final torque."
             : "")
         + (ride.unknown().isEmpty()
             ? ""
             : " Cure time not known: " + String.join(", ", ride.unknown()) + ".");
-  }
-
-  private static String hours(double minutes) {
-    return minutes < 60 ? Math.round(minutes) + " min" : plain(minutes / 60) + " h";
   }
 
   private void joint(int place, PlannedJoint j) {

@@ -10,7 +10,9 @@ final class JointSketch {
   private JointSketch() {}
 
   static String svg(Layout layout, List<FastenerPosition> positions) {
-    double reach = layout == Layout.CIRCLE ? 34 : 32;
+    // Half the size of the drawing on screen, place for place; the browser tests compare the two.
+    double reach = layout == Layout.ROW || layout == Layout.PINCH ? 31 : 34;
+    double wide = layout == Layout.FACEPLATE ? 0.78 : 1;
     double flat = layout == Layout.FACEPLATE ? 0.62 : 1;
     double radius = positions.size() > 8 ? 6.5 : 9;
     StringBuilder svg =
@@ -21,7 +23,7 @@ final class JointSketch {
         switch (layout) {
           case CIRCLE -> "<circle r=\"49\" fill=\"none\" stroke=\"#000\"/>";
           case FACEPLATE ->
-              "<rect x=\"-45\" y=\"-40\" width=\"90\" height=\"80\" rx=\"8\" fill=\"none\" stroke=\"#000\"/>"
+              "<rect x=\"-42\" y=\"-38\" width=\"84\" height=\"76\" rx=\"8\" fill=\"none\" stroke=\"#000\"/>"
                   + "<circle r=\"14\" fill=\"none\" stroke=\"#000\"/>";
           case ROW ->
               "<rect x=\"-49\" y=\"-18\" width=\"98\" height=\"36\" fill=\"none\" stroke=\"#000\"/>";
@@ -35,10 +37,10 @@ final class JointSketch {
               Locale.ROOT,
               "<circle cx=\"%.1f\" cy=\"%.1f\" r=\"%.1f\" fill=\"#fff\" stroke=\"#000\"/>"
                   + "<text x=\"%.1f\" y=\"%.1f\" font-family=\"DejaVu\" font-size=\"%.1f\" text-anchor=\"middle\">%d</text>",
-              p.x() * reach,
+              p.x() * reach * wide,
               p.y() * reach * flat,
               radius,
-              p.x() * reach,
+              p.x() * reach * wide,
               p.y() * reach * flat + radius * 0.4,
               radius * 1.1,
               p.number()));

@@ -410,6 +410,13 @@ class DemoDepot implements ApplicationRunner {
               .getOrDefault(name, 0.0);
       ride(name, 1, now);
     }
+    work.whole(
+        machineId("Mule 2"),
+        "skid-plate-front",
+        ilse,
+        asta,
+        clock.instant().minus(Duration.ofHours(3)),
+        List.of());
     work.begun(
         machineId("Gravel 1"), "stem-and-bar", ilse, clock.instant().minus(Duration.ofMinutes(50)));
     work.opened(
@@ -417,6 +424,8 @@ class DemoDepot implements ApplicationRunner {
         "crash-bars-upper",
         bram,
         clock.instant().minus(Duration.ofMinutes(20)));
+    work.opened(
+        machineId("Patrol 1"), "mc-wheel-rear", bram, clock.instant().minus(Duration.ofMinutes(5)));
   }
 
   private LocalDate day(int daysAgo) {
