@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class PackNode {
   private static final int LONGEST_TEXT = 2000;
-  private static final int LONGEST_LIST = 200;
+  private static final int LONGEST_LIST = 2000;
 
   private final Map<?, ?> fields;
   private final String path;

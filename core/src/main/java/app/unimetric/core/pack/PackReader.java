@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
 /** Reads a pack document; a broken one is refused whole, with the place of each error. */
 public final class PackReader {
   private static final double MOST_MINUTES = 1440;
+  private static final int MOST_JOINTS = 400;
   private final Problems problems = new Problems();
 
   private PackReader() {}
@@ -77,6 +78,8 @@ public final class PackReader {
                 "checks", n -> new PackCheck(n.text("id"), n.text("title"), n.text("text"))));
     problems.require(root.has("machineKind"), "machineKind", "is missing.");
     problems.require(root.has("joints"), "joints", "is missing: a job without a joint is none.");
+    problems.require(
+        pack.joints().size() <= MOST_JOINTS, "joints", "must be at most " + MOST_JOINTS + ".");
     root.refuseUnknown();
     checkNames(pack);
     problems.orThrow();

@@ -2,29 +2,33 @@ package app.unimetric.core.sequence;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Orders groups within their rules so that tool and setting change as seldom as can be.
  *
  * <p>Whoever holds a tool at a setting loses nothing by first doing everything that is free for it;
- * so only the row of settings has to be searched. The search goes by number of changes, and what it
- * finds first is proved the least. Past {@value #MOST_STATES} states it stops and takes the better
- * of two simple rows, with the bound it had proved until then.
+ * so only the row of settings has to be searched. No row can be shorter than this: along any chain
+ * of rules each setting is needed once for every run of it that another setting interrupts. A
+ * simple row that meets this bound is the least. Otherwise the search goes on by number of changes,
+ * drops whatever the bound shows to be no better than that row, and what it finds first is proved
+ * the least. When its budget is spent it takes the simple row, with the bound it had proved until
+ * then.
  *
  * @param order ids in working order; empty when the rules contradict each other
  * @param changes of tool or setting from the first group to the last
  * @param atLeast no order within the rules has fewer changes; equal to {@code changes} when proved
  */
 public record SettingOrder(List<String> order, int changes, int atLeast) {
-  private static final int MOST_STATES = 40_000;
+  /** Steps along rules the search may take, so that 400 joints stay within a fifth of a second. */
+  private static final long BUDGET = 15_000_000;
 
   public SettingOrder {
     order = List.copyOf(order);
@@ -66,6 +70,13 @@ public record SettingOrder(List<String> order, int changes, int atLeast) {
     private final int keyCount;
     private final BitSet[] waitsFor;
     private final int[][] unlocks;
+    private final int[][] before;
+    private final int[] topological;
+    private final int[] left;
+    private final int[] leftOfKey;
+    private final int[] inRun;
+    private final int[] outOfRun;
+    private long spent;
 
     /** A row of settings so far. {@code key} is what is in hand; −1 at the beginning. */
     private record State(BitSet done, int key, @Nullable State before) {}
@@ -100,6 +111,12 @@ public record SettingOrder(List<String> order, int changes, int atLeast) {
           after.stream()
               .map(l -> l.stream().mapToInt(Integer::intValue).toArray())
               .toArray(int[][]::new);
+      before = Arrays.stream(waitsFor).map(w -> w.stream().toArray()).toArray(int[][]::new);
+      topological = ownOrder().stream().mapToInt(place::get).toArray();
+      left = new int[keys.length];
+      leftOfKey = new int[keyCount];
+      inRun = new int[keys.length];
+      outOfRun = new int[keys.length];
     }
 
     SettingOrder run() {
@@ -108,88 +125,119 @@ public record SettingOrder(List<String> order, int changes, int atLeast) {
       if (none.cardinality() == keys.length) {
         return finish(new State(none, -1, null), 0);
       }
-      List<State> level = new ArrayList<>();
-      Set<BitSet> met = new HashSet<>();
-      for (int key = 0; key < keyCount; key++) {
-        add(new State(none, -1, null), key, level, met);
+      if (topological.length < keys.length) {
+        return new SettingOrder(List.of(), 0, 0);
       }
-      int states = level.size();
-      for (int changes = 0; ; changes++) {
-        for (State state : level) {
-          if (state.done().cardinality() == keys.length) {
-            return finish(state, changes);
-          }
-        }
-        if (level.isEmpty()) {
-          return new SettingOrder(List.of(), 0, 0);
-        }
-        if (states > MOST_STATES) {
-          return greedy(Math.max(changes, leftAtLeast(level, changes)));
-        }
-        List<State> next = new ArrayList<>();
-        for (State state : level) {
-          for (int key = 0; key < keyCount; key++) {
-            if (key != state.key()) {
-              add(state, key, next, met);
-            }
-          }
-        }
-        level = undominated(next);
-        states += level.size();
-      }
-    }
-
-    /** Every setting still needed costs at least one change more. */
-    private int leftAtLeast(List<State> level, int changes) {
-      int least = Integer.MAX_VALUE;
-      for (State state : level) {
-        least = Math.min(least, changes + settingsLeft(state));
-      }
-      return least;
-    }
-
-    private int settingsLeft(State state) {
-      BitSet left = new BitSet();
-      for (int i = 0; i < keys.length; i++) {
-        if (!state.done().get(i) && keys[i] >= 0 && keys[i] != state.key()) {
-          left.set(keys[i]);
-        }
-      }
-      return left.cardinality();
-    }
-
-    private void add(State from, int key, List<State> into, Set<BitSet> met) {
-      BitSet done = (BitSet) from.done().clone();
-      close(done, key, null);
-      if (done.cardinality() > from.done().cardinality() && met.add(done)) {
-        into.add(new State(done, key, from.key() < 0 && from.before() == null ? null : from));
-      }
+      int bound = rowsLeft(none) - 1;
+      List<String> simple = simpleRow(none);
+      int changes = SettingOrder.changes(simple, settings);
+      return changes <= bound
+          ? new SettingOrder(simple, changes, changes)
+          : search(none, simple, changes, bound);
     }
 
     /**
-     * A state whose work is all contained in another's at the same cost leads to nothing better.
+     * Looks for a row with as few changes as the bound allows, then with one more, and so on up to
+     * the simple row: what is found first is the least.
      */
-    private static List<State> undominated(List<State> states) {
-      if (states.size() > 2000) {
-        return states;
+    private SettingOrder search(BitSet none, List<String> simple, int most, int bound) {
+      for (int aim = bound; aim < most; aim++) {
+        State end = deepen(new State(none, -1, null), -1, aim, new HashMap<>());
+        if (end != null) {
+          return finish(end, aim);
+        }
+        if (spent > BUDGET) {
+          return new SettingOrder(simple, most, aim);
+        }
       }
-      List<State> kept = new ArrayList<>();
-      states.sort((a, b) -> b.done().cardinality() - a.done().cardinality());
-      for (State state : states) {
-        boolean beaten = false;
-        for (State other : kept) {
-          BitSet rest = (BitSet) state.done().clone();
-          rest.andNot(other.done());
-          if (rest.isEmpty()) {
-            beaten = true;
-            break;
+      return new SettingOrder(simple, most, most);
+    }
+
+    /** A way on that ends within {@code aim} changes; null when there is none or time is up. */
+    private @Nullable State deepen(State at, int changes, int aim, Map<BitSet, Integer> met) {
+      if (at.done().cardinality() == keys.length) {
+        return at;
+      }
+      List<Step> steps = new ArrayList<>();
+      for (int key = 0; key < keyCount && spent <= BUDGET; key++) {
+        BitSet done = (BitSet) at.done().clone();
+        close(done, key, null);
+        spent += keys.length;
+        Integer before = met.get(done);
+        if (key == at.key()
+            || done.cardinality() == at.done().cardinality()
+            || before != null && before <= changes + 1) {
+          continue;
+        }
+        int left = rowsLeft(done);
+        if (changes + 1 + left <= aim) {
+          met.put(done, changes + 1);
+          steps.add(new Step(new State(done, key, at.key() < 0 ? null : at), left));
+        }
+      }
+      steps.sort(
+          Comparator.comparingInt(Step::left)
+              .thenComparingInt(s -> -s.state().done().cardinality()));
+      for (Step step : steps) {
+        State end = deepen(step.state(), changes + 1, aim, met);
+        if (end != null || spent > BUDGET) {
+          return end;
+        }
+      }
+      return null;
+    }
+
+    private record Step(State state, int left) {}
+
+    /**
+     * At least so many settings have to be taken in hand for what is left: for each setting the
+     * most runs of it on any chain of rules that another setting interrupts.
+     */
+    private int rowsLeft(BitSet done) {
+      int count = 0;
+      Arrays.fill(leftOfKey, 0);
+      for (int i : topological) {
+        if (done.get(i)) {
+          inRun[i] = 0;
+          outOfRun[i] = 0;
+        } else {
+          left[count++] = i;
+          if (keys[i] >= 0) {
+            leftOfKey[keys[i]]++;
           }
         }
-        if (!beaten) {
-          kept.add(state);
-        }
       }
-      return kept;
+      int rows = 0;
+      for (int key = 0; key < keyCount; key++) {
+        rows += leftOfKey[key] < 2 ? leftOfKey[key] : runs(key, count);
+      }
+      return rows;
+    }
+
+    /** The most runs of a setting on any chain through the first {@code count} of what is left. */
+    private int runs(int key, int count) {
+      int most = 0;
+      for (int at = 0; at < count; at++) {
+        int i = left[at];
+        int in = 0;
+        int out = 0;
+        for (int earlier : before[i]) {
+          in = Math.max(in, inRun[earlier]);
+          out = Math.max(out, outOfRun[earlier]);
+        }
+        if (keys[i] == key) {
+          in = Math.max(in, out + 1);
+          out = 0;
+          most = Math.max(most, in);
+        } else if (keys[i] >= 0) {
+          out = Math.max(in, out);
+          in = 0;
+        }
+        inRun[i] = in;
+        outOfRun[i] = out;
+        spent += before[i].length + 1;
+      }
+      return most;
     }
 
     /** Does all that is free with this setting or without any, in the pack's own order. */
@@ -222,9 +270,12 @@ public record SettingOrder(List<String> order, int changes, int atLeast) {
     }
 
     private boolean isFree(int i, BitSet done) {
-      BitSet open = (BitSet) waitsFor[i].clone();
-      open.andNot(done);
-      return open.isEmpty();
+      for (int earlier : before[i]) {
+        if (!done.get(earlier)) {
+          return false;
+        }
+      }
+      return true;
     }
 
     private SettingOrder finish(State end, int proved) {
@@ -248,29 +299,25 @@ public record SettingOrder(List<String> order, int changes, int atLeast) {
       return order;
     }
 
-    /** The better of two rows: most work next, or the setting that frees the most others. */
-    private SettingOrder greedy(int atLeast) {
-      List<String> best = row(false);
-      List<String> other = row(true);
-      if (SettingOrder.changes(other, settings) < SettingOrder.changes(best, settings)) {
-        best = other;
+    /** The better of three: what leaves least to do next, most work next, the pack's own order. */
+    private List<String> simpleRow(BitSet none) {
+      List<String> best = ownOrder();
+      for (boolean byBound : new boolean[] {true, false}) {
+        List<String> row = row(none, byBound);
+        if (SettingOrder.changes(row, settings) < SettingOrder.changes(best, settings)) {
+          best = row;
+        }
       }
-      List<String> own = ownOrder();
-      if (SettingOrder.changes(own, settings) < SettingOrder.changes(best, settings)) {
-        best = own;
-      }
-      int changes = SettingOrder.changes(best, settings);
-      return new SettingOrder(best, changes, Math.min(atLeast, changes));
+      return best;
     }
 
-    private List<String> row(boolean byWhatItEnds) {
+    private List<String> row(BitSet none, boolean byBound) {
       List<Integer> row = new ArrayList<>();
-      BitSet done = new BitSet();
-      close(done, -1, null);
+      BitSet done = (BitSet) none.clone();
       int hand = -1;
       while (done.cardinality() < keys.length) {
         int bestKey = -1;
-        int bestScore = -1;
+        long bestScore = Long.MIN_VALUE;
         BitSet bestDone = done;
         for (int key = 0; key < keyCount; key++) {
           if (key == hand) {
@@ -279,32 +326,21 @@ public record SettingOrder(List<String> order, int changes, int atLeast) {
           BitSet then = (BitSet) done.clone();
           close(then, key, null);
           int gained = then.cardinality() - done.cardinality();
-          int score =
-              gained == 0 ? 0 : byWhatItEnds && ends(key, then) ? gained + keys.length : gained;
+          long score = gained == 0 ? Long.MIN_VALUE : gained;
+          if (gained > 0 && byBound) {
+            score -= (long) rowsLeft(then) * (keys.length + 1);
+          }
           if (score > bestScore) {
             bestScore = score;
             bestKey = key;
             bestDone = then;
           }
         }
-        if (bestScore <= 0) {
-          return List.of();
-        }
         row.add(bestKey);
         hand = bestKey;
         done = bestDone;
       }
       return write(row);
-    }
-
-    /** Whether nothing is left for a setting, so that it is never needed again. */
-    private boolean ends(int key, BitSet done) {
-      for (int i = 0; i < keys.length; i++) {
-        if (keys[i] == key && !done.get(i)) {
-          return false;
-        }
-      }
-      return true;
     }
 
     /** The pack's own order as far as the rules let it. */

@@ -84,6 +84,33 @@ class SettingOrderTest {
         .isGreaterThanOrEqualTo(order.atLeast());
   }
 
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void isProvedForUpToSixteenGroupsOfEqualSetting(Seeded.Case random) {
+    int count = 16 + random.nextInt(25);
+    Map<String, String> settings = new LinkedHashMap<>();
+    for (int i = 0; i < count; i++) {
+      settings.put("j" + i, "s" + random.nextInt(16));
+    }
+    SettingOrder order = SettingOrder.of(settings, rules(random, count, 2.0 / count));
+    assertThat(order.isProvedLeast()).as("%s", order).isTrue();
+  }
+
+  @Test
+  void aChainThatComesBackToASettingNeedsItAgain() {
+    Map<String, String> settings = new LinkedHashMap<>();
+    List<Precedence.Rule> rules = new ArrayList<>();
+    for (int i = 0; i < 40; i++) {
+      settings.put("j" + i, i % 2 == 0 ? "a" : "b");
+      if (i > 0) {
+        rules.add(rule("j" + (i - 1), "j" + i));
+      }
+    }
+    SettingOrder order = SettingOrder.of(settings, rules);
+    assertThat(order.changes()).isEqualTo(39);
+    assertThat(order.isProvedLeast()).isTrue();
+  }
+
   /** Rules from lower to higher numbers only: never a ring. */
   private static List<Precedence.Rule> rules(Seeded.Case random, int count, double share) {
     List<Precedence.Rule> rules = new ArrayList<>();
