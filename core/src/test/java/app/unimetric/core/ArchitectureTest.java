@@ -33,7 +33,7 @@ class ArchitectureTest {
           .whereLayer("pack")
           .mayOnlyBeAccessedByLayers("plan", "bench")
           .whereLayer("recheck")
-          .mayOnlyBeAccessedByLayers("plan")
+          .mayOnlyBeAccessedByLayers("pack", "plan")
           .whereLayer("spec")
           .mayOnlyBeAccessedByLayers("ask", "pack", "plan", "bench")
           .whereLayer("surface")

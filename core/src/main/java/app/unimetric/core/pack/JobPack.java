@@ -11,6 +11,7 @@ import java.util.Map;
  *
  * @param models the machines it is written for, by model name; empty for all of the kind
  * @param words other words people look it up by
+ * @param rechecks what to look at again, besides the workshop's own rules
  */
 public record JobPack(
     String key,
@@ -26,7 +27,8 @@ public record JobPack(
     List<PackStep> steps,
     List<PackJoint> joints,
     List<Precedence.Rule> order,
-    List<PackCheck> checks) {
+    List<PackCheck> checks,
+    List<PackRecheck> rechecks) {
   /** The version of the document this code reads. */
   public static final int VERSION = 1;
 
@@ -39,6 +41,7 @@ public record JobPack(
     joints = List.copyOf(joints);
     order = List.copyOf(order);
     checks = List.copyOf(checks);
+    rechecks = List.copyOf(rechecks);
   }
 
   /** Whether the job is meant for this machine. */
@@ -78,6 +81,7 @@ public record JobPack(
         steps,
         joints.stream().map(j -> j.with(found.getOrDefault(j.id(), List.of()))).toList(),
         order,
-        checks);
+        checks,
+        rechecks);
   }
 }

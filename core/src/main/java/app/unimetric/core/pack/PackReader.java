@@ -6,6 +6,7 @@ import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.sequence.GapStyle;
 import app.unimetric.core.sequence.Layout;
 import app.unimetric.core.sequence.Precedence;
@@ -74,8 +75,8 @@ public final class PackReader {
             root.nodes(
                 "order",
                 n -> new Precedence.Rule(n.text("before"), n.text("after"), n.text("reason"))),
-            root.nodes(
-                "checks", n -> new PackCheck(n.text("id"), n.text("title"), n.text("text"))));
+            root.nodes("checks", n -> new PackCheck(n.text("id"), n.text("title"), n.text("text"))),
+            root.nodes("rechecks", this::recheck));
     problems.require(root.has("machineKind"), "machineKind", "is missing.");
     problems.require(root.has("joints"), "joints", "is missing: a job without a joint is none.");
     problems.require(
@@ -109,6 +110,31 @@ public final class PackReader {
       problems.require(
           joints.contains(rule.after()), "order[" + i + "].after", "names no joint of this job.");
     }
+    for (int i = 0; i < pack.rechecks().size(); i++) {
+      problems.require(
+          joints.containsAll(pack.rechecks().get(i).jointIds()),
+          "rechecks[" + i + "].joints",
+          "names no joint of this job.");
+    }
+  }
+
+  private PackRecheck recheck(PackNode n) {
+    Double days = n.number("days");
+    problems.require(
+        days == null || days == Math.rint(days), n.at("days"), "must be a whole number.");
+    String why = n.text("why");
+    RecheckRule rule =
+        problems.under(
+            n.at(""),
+            () ->
+                new RecheckRule(
+                    "own: " + why,
+                    why,
+                    n.flag("afterFirstRide", false),
+                    n.number("km"),
+                    days == null ? null : (Integer) days.intValue(),
+                    n.number("hours")));
+    return new PackRecheck(rule == null ? RecheckRule.FIRST_RIDE : rule, n.texts("joints"));
   }
 
   private PackStep step(PackNode n) {

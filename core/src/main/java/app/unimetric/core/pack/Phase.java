@@ -2,8 +2,8 @@ package app.unimetric.core.pack;
 
 /** The part of the work a step belongs to, in the order of the work. */
 public enum Phase {
-  SECURE("Secure"),
   AS_FOUND("As found"),
+  SECURE("Secure"),
   LOOSEN("Break loose"),
   REMOVE("Take off"),
   CLEAN("Clean and inspect"),

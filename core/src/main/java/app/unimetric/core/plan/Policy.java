@@ -2,6 +2,7 @@ package app.unimetric.core.plan;
 
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackRecheck;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.spec.Aim;
 import java.util.ArrayList;
@@ -33,7 +34,7 @@ public record Policy(
   }
 
   /**
-   * What a job's joints ask to be looked at again, the soonest rule first.
+   * What a job's joints ask to be looked at again, by the workshop's rules and the pack's own.
    *
    * @return each rule once, with the joints it is about
    */
@@ -42,6 +43,10 @@ public record Policy(
     for (PackJoint joint : pack.joints()) {
       List<RecheckRule> rules = new ArrayList<>(always);
       rules.addAll(joint.wheel() ? wheel : joint.settles() ? settling : List.of());
+      pack.rechecks().stream()
+          .filter(r -> r.isAbout(joint))
+          .map(PackRecheck::rule)
+          .forEach(rules::add);
       rules.forEach(r -> joints.computeIfAbsent(r, k -> new ArrayList<>()).add(joint.title()));
     }
     return joints.entrySet().stream().map(e -> new RecheckGroup(e.getKey(), e.getValue())).toList();

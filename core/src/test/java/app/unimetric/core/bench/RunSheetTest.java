@@ -8,9 +8,11 @@ import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.Precedence;
+import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.core.tool.TorqueTool;
@@ -165,6 +167,42 @@ class RunSheetTest {
     }
     assertThat(lastHand).isLessThan(firstFinal);
     assertThat(lastSnug).isLessThan(firstFinal);
+  }
+
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void howeverSoonAProductSetsNoneGoesOnAfterItsJointIsSnug(Seeded.Case random) {
+    Shelf.Product product =
+        new Shelf.Product("Bottle", Compound.MEDIUM, random.between(2, 40), 600.0, null);
+    Circumstances given = Circumstances.of(crib(), TODAY).with(filled(product));
+    RunSheet sheet = RunSheetWriter.write(JobPlan.of(pack(random), given));
+    List<String> ids = sheet.steps().stream().map(RunStep::id).toList();
+    assertThat(ids).doesNotHaveDuplicates();
+    int firstFinal =
+        ids.indexOf(
+            ids.stream().filter(i -> i.matches("pass\\..*\\.100")).findFirst().orElseThrow());
+    for (RunJoint joint : sheet.joints()) {
+      int wet = ids.indexOf("surface." + joint.id());
+      int hand = ids.indexOf("hand." + joint.id());
+      int firstPull =
+          ids.indexOf(
+              ids.stream()
+                  .filter(i -> i.startsWith("pass." + joint.id() + "."))
+                  .findFirst()
+                  .orElseThrow());
+      assertThat(wet).as(joint.id()).isLessThan(firstPull);
+      assertThat(hand).as("nothing is final before all have started").isBetween(0, firstFinal - 1);
+    }
+  }
+
+  private static Shelf filled(Shelf.Product product) {
+    List<Shelf.Product> products = new ArrayList<>(List.of(product));
+    for (Compound other : Compound.values()) {
+      if (other != product.compound()) {
+        products.add(new Shelf.Product(other.words(), other, null, null, null));
+      }
+    }
+    return new Shelf(products, List.of());
   }
 
   @ParameterizedTest

@@ -200,4 +200,25 @@ class JobPlanTest {
         .contains("Bram", "Touches by 2 mm.");
     assertThat(JobPlan.of(pack, given().answered(List.of(no, yes))).ready()).isTrue();
   }
+
+  @Test
+  void aPacksOwnRecheckStandsBesideTheWorkshopsRules() {
+    document.put(
+        "rechecks",
+        List.of(Map.of("why", "Beds in with heat.", "days", 14, "joints", List.of("pair"))));
+    List<Policy.RecheckGroup> groups = Policy.USUAL.rechecks(PackReader.read(document));
+    assertThat(groups)
+        .filteredOn(g -> g.rule().why().equals("Beds in with heat."))
+        .singleElement()
+        .satisfies(
+            g -> {
+              assertThat(g.joints()).containsExactly("Joint pair");
+              assertThat(g.rule().days()).isEqualTo(14);
+            });
+    document.put("rechecks", List.of(Map.of("why", "Never.", "joints", List.of("none"))));
+    org.assertj.core.api.Assertions.assertThatThrownBy(() -> PackReader.read(document))
+        .hasMessageContaining("rechecks[0]")
+        .hasMessageContaining("needs a distance, a time or hours")
+        .hasMessageContaining("names no joint");
+  }
 }
