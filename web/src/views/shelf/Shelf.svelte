@@ -43,7 +43,7 @@
               <th>Product</th><th>Kind</th><th class="num">Sets in</th><th class="num"
                 >Ride after</th
               >
-              <th>From</th><th>Use before</th><th>Lot</th><th></th>
+              <th>From</th><th>Use before</th><th>Lot</th><th>Empty</th>
             </tr>
           </thead>
           <tbody>

@@ -86,11 +86,11 @@ class CrashBarsTest {
    * Every step by its usual key, with one reading outside, one correction, one move and a reload.
    */
   private static void tighten(Desk desk) {
-    assertThat(desk.step()).containsText("Stand it upright and hold it");
+    assertThat(desk.step()).containsText("Photograph what must come back");
     desk.page.keyboard().press("Space");
-    assertThat(desk.step()).containsText("Photograph what must come back");
+    assertThat(desk.step()).containsText("Stand it upright and hold it");
     desk.page.reload();
-    assertThat(desk.step()).containsText("Photograph what must come back");
+    assertThat(desk.step()).containsText("Stand it upright and hold it");
 
     until(desk, "Final torque");
     assertThat(desk.step()).containsText("22");

@@ -74,7 +74,12 @@ class PlanByHandTest {
     try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
       desk.go("/");
       assertThat(desk.text("To order: Nylon-insert axle nut").first()).isVisible();
-      desk.link("Patrol 1").first().click();
+      desk.page
+          .locator("li:has-text('Nylon-insert axle nut')")
+          .first()
+          .getByRole(AriaRole.LINK)
+          .last()
+          .click();
       Locator readiness = desk.page.getByLabel("Readiness");
       assertThat(readiness).containsText("To order: Nylon-insert axle nut, 1 needed, 0 there.");
       readiness

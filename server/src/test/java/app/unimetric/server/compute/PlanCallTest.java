@@ -92,7 +92,7 @@ class PlanCallTest {
     JsonNode skid = plan("atv-skid-plates", SKID_VALUES + shelf + TOOLS);
     assertThat(skid.path("ready").asBoolean()).isTrue();
     assertThat(skid.path("needs").path("products").get(0).path("cure").asString())
-        .isEqualTo("final torque on all within 20 min; ride after 1440 min");
+        .isEqualTo("final torque on all within 20 min; ride after 24 h");
   }
 
   @Test
