@@ -82,6 +82,8 @@
     cursor: default;
   }
   .refused {
+    font-size: 0.875rem;
+    color: var(--warn);
     position: absolute;
     z-index: 2;
     width: min(24rem, 90vw);

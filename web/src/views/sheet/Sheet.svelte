@@ -212,16 +212,20 @@
 
       <div class="columns" id="plan">
         <section>
-          <h2>Before the first bolt turns</h2>
-          <ol class="lines">
-            {#each sheet.steps as step (step.id)}
-              <li>
-                <strong>{step.title}.</strong>
-                {step.text}
-                {#each step.traps as trap (trap)}<span class="trap">{trap}</span>{/each}
-              </li>
-            {/each}
-          </ol>
+          {#each [['Before the first bolt turns', sheet.steps], ['After the last torque', sheet.lockingSteps]] as const as [title, steps] (title)}
+            {#if steps.length}
+              <h2>{title}</h2>
+              <ol class="lines">
+                {#each steps as step (step.id)}
+                  <li>
+                    <strong>{step.title}.</strong>
+                    {step.text}
+                    {#each step.traps as trap (trap)}<span class="trap">{trap}</span>{/each}
+                  </li>
+                {/each}
+              </ol>
+            {/if}
+          {/each}
         </section>
         <section>
           {#if sheet.preparation.fitChecks.length}

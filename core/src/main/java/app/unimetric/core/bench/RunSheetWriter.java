@@ -3,7 +3,6 @@ package app.unimetric.core.bench;
 import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
-import app.unimetric.core.pack.Phase;
 import app.unimetric.core.plan.Ceiling;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.JointTasks;
@@ -56,7 +55,7 @@ public final class RunSheetWriter {
   }
 
   private RunSheet run() {
-    work(true);
+    plan.pack().steps(true).forEach(this::work);
     Map<String, PlannedJoint> joints = new HashMap<>();
     plan.joints().forEach(j -> joints.put(j.joint().id(), j));
     for (JointTasks.Task task : plan.tasks().tasks()) {
@@ -65,7 +64,7 @@ public final class RunSheetWriter {
         task(joint, task.kind());
       }
     }
-    work(false);
+    plan.pack().steps(false).forEach(this::work);
     plan.pack().checks().forEach(this::check);
     boolean critical = plan.joints().stream().anyMatch(j -> j.joint().critical());
     if (critical) {
@@ -98,14 +97,6 @@ public final class RunSheetWriter {
         new RunStep(
             id, kind, group, title, text, null, 0, List.of(), null, null, null, null, null, null,
             hold, List.of()));
-  }
-
-  private void work(boolean beforeTightening) {
-    for (Phase phase : Phase.values()) {
-      if (phase.isBeforeTightening() == beforeTightening) {
-        plan.pack().steps().stream().filter(s -> s.phase() == phase).forEach(this::work);
-      }
-    }
   }
 
   private void work(PackStep s) {

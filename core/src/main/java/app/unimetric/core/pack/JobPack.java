@@ -2,6 +2,7 @@ package app.unimetric.core.pack;
 
 import app.unimetric.core.sequence.Precedence;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -63,6 +64,18 @@ public record JobPack(
   public double minutes() {
     return steps.stream().mapToDouble(PackStep::minutes).sum()
         + joints.stream().mapToDouble(j -> j.turning().minutes()).sum();
+  }
+
+  /**
+   * Its steps in the order of the work.
+   *
+   * @param beforeTightening those before anything is tightened, or those after the last torque
+   */
+  public List<PackStep> steps(boolean beforeTightening) {
+    return steps.stream()
+        .filter(s -> s.phase().isBeforeTightening() == beforeTightening)
+        .sorted(Comparator.comparing(PackStep::phase))
+        .toList();
   }
 
   /** The same job with values found for it, after those the pack states itself. */

@@ -60,7 +60,7 @@ public record JobCost(
     } else {
       labour = ratePerHour.multiply(minutes).divide(MINUTES_AN_HOUR, CENTS, RoundingMode.HALF_UP);
       reasons.add(
-          pack.minutes()
+          Math.round(pack.minutes())
               + " min for a practised hand at "
               + ratePerHour.toPlainString()
               + " an hour.");

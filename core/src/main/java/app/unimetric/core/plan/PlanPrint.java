@@ -35,7 +35,15 @@ public record PlanPrint(List<Line> joints, List<String> blockers) {
   public static PlanPrint of(JobPlan plan) {
     return new PlanPrint(
         plan.joints().stream().map(PlanPrint::line).toList(),
-        plan.blockers().stream().map(Blocker::message).toList());
+        plan.blockers().stream().map(b -> title(plan, b.jointId()) + b.message()).toList());
+  }
+
+  private static String title(JobPlan plan, @Nullable String jointId) {
+    return plan.joints().stream()
+        .filter(j -> j.joint().id().equals(jointId))
+        .map(j -> j.joint().title() + ": ")
+        .findFirst()
+        .orElse("");
   }
 
   /** What a plan says now that this print did not; empty while the paper is still true. */

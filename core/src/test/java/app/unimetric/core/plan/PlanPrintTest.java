@@ -53,10 +53,10 @@ class PlanPrintTest {
     assertThat(PlanPrint.of(before).changesIn(after))
         .extracting(PlanPrint.Change::words)
         .contains("place: 1 is now 2", "place: 2 is now 1")
-        .anyMatch(w -> w.startsWith("in the way: No tool of the crib"));
+        .anyMatch(w -> w.startsWith("in the way: Joint plate: No tool of the crib"));
     assertThat(PlanPrint.of(after).changesIn(before))
         .extracting(PlanPrint.Change::words)
-        .anyMatch(w -> w.startsWith("settled: No tool of the crib"));
+        .anyMatch(w -> w.startsWith("settled: Joint pair: No tool of the crib"));
   }
 
   @Test

@@ -100,7 +100,8 @@ final class JobCard {
       joint(i + 1, plan.joints().get(i));
     }
     html.append("</tbody></table>");
-    list("Before", plan.pack().steps().stream().map(JobCard::step).toList());
+    list("Before", plan.pack().steps(true).stream().map(JobCard::step).toList());
+    list("After the last torque", plan.pack().steps(false).stream().map(JobCard::step).toList());
     list("Must fit", plan.pack().preparation().fitChecks());
     list("Needed", List.of(needed()));
     list(

@@ -61,6 +61,7 @@ record JobSheet(
     List<FitAnswer> fits,
     SheetEntries.@Nullable SincePrint sincePrint,
     List<PackStep> steps,
+    List<PackStep> lockingSteps,
     List<SheetJoint> joints,
     List<PackCheck> checks) {
 
@@ -163,7 +164,8 @@ record JobSheet(
         plan.needs(),
         fits,
         sincePrint,
-        plan.pack().steps(),
+        plan.pack().steps(true),
+        plan.pack().steps(false),
         plan.joints().stream().map(p -> joint(p, plan.tasks(), deskNotes)).toList(),
         plan.pack().checks());
   }
