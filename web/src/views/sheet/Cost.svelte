@@ -82,18 +82,30 @@
   <form class="no-print" onsubmit={quote}>
     <label>
       Quoted price
-      <input bind:value={quoted} inputmode="decimal" maxlength="12" autocomplete="off" />
+      <input
+        class="quiet"
+        bind:value={quoted}
+        inputmode="decimal"
+        maxlength="12"
+        autocomplete="off"
+      />
     </label>
-    <button disabled={!quoted.trim()}>Write down</button>
+    <button class="quiet" disabled={!quoted.trim()}>Write down</button>
   </form>
 {/if}
 {#if here.isLead}
   <form class="no-print" onsubmit={setRate}>
     <label>
       Workshop rate an hour
-      <input bind:value={rate} inputmode="decimal" maxlength="12" autocomplete="off" />
+      <input
+        class="quiet"
+        bind:value={rate}
+        inputmode="decimal"
+        maxlength="12"
+        autocomplete="off"
+      />
     </label>
-    <button disabled={!rate.trim()}>Set</button>
+    <button class="quiet" disabled={!rate.trim()}>Set</button>
   </form>
 {/if}
 {#if message}<p class="bad" role="alert">{message}</p>{/if}
@@ -113,28 +125,6 @@
     color: var(--ink-soft);
   }
   input {
-    display: block;
     width: 9rem;
-    min-height: 2.5rem;
-    background: var(--raised);
-    color: var(--ink);
-    border: 0;
-    border-bottom: 1px solid var(--hairline);
-    font: inherit;
-    font-size: 1rem;
-    padding: 0 0.5rem;
-  }
-  button {
-    min-height: 2.5rem;
-    background: none;
-    border: 0;
-    border-bottom: 1px solid var(--copper);
-    color: var(--copper);
-    font: inherit;
-    cursor: pointer;
-  }
-  button:disabled {
-    color: var(--ink-soft);
-    border-color: var(--hairline);
   }
 </style>

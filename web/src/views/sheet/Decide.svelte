@@ -74,7 +74,7 @@
   }
 </script>
 
-<details open={!joint.ready}>
+<details class="fold" open={!joint.ready}>
   <summary>{joint.decision ? 'Decide anew' : 'Decide which value holds'}</summary>
   <form onsubmit={send}>
     <RadioButtonGroup
@@ -107,19 +107,6 @@
 </details>
 
 <style>
-  summary {
-    cursor: pointer;
-    color: var(--copper);
-    padding: 0.25rem 0;
-    width: fit-content;
-  }
-  form {
-    display: grid;
-    gap: 0.75rem;
-    max-width: 36rem;
-    padding: 0.25rem 0 0.75rem;
-    justify-items: start;
-  }
   form > :global(.bx--text-input-wrapper),
   form > :global(.bx--form-item) {
     width: 100%;

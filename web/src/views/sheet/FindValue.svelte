@@ -65,7 +65,7 @@
   }
 </script>
 
-<details open={joint.values.length === 0}>
+<details class="fold" open={joint.values.length === 0}>
   <summary>{joint.values.length ? 'Add another value' : 'Fill in the value'}</summary>
   {#each joint.slots as slot (slot)}<p class="soft">Look in: {slot}</p>{/each}
   <form onsubmit={send}>
@@ -113,19 +113,3 @@
     />
   {/if}
 </details>
-
-<style>
-  summary {
-    cursor: pointer;
-    color: var(--copper);
-    padding: 0.25rem 0;
-    width: fit-content;
-  }
-  form {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
-    gap: 0.75rem;
-    align-items: end;
-    padding: 0.25rem 0 0.75rem;
-  }
-</style>

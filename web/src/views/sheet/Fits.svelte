@@ -47,18 +47,18 @@
   {#if may}
     <span class="buttons no-print">
       {#if !answer?.fits}
-        <button type="button" onclick={() => void say(true)}>Fits</button>
+        <button class="quiet" type="button" onclick={() => void say(true)}>Fits</button>
       {/if}
       {#if saying}
         <label>
           What does not fit
-          <input bind:value={note} maxlength="1000" autocomplete="off" />
+          <input class="quiet" bind:value={note} maxlength="1000" autocomplete="off" />
         </label>
-        <button type="button" disabled={!note.trim()} onclick={() => void say(false)}>
+        <button class="quiet" type="button" disabled={!note.trim()} onclick={() => void say(false)}>
           Write down
         </button>
       {:else}
-        <button type="button" onclick={() => (saying = true)}>Does not fit</button>
+        <button class="quiet" type="button" onclick={() => (saying = true)}>Does not fit</button>
       {/if}
     </span>
   {/if}
@@ -72,29 +72,7 @@
     gap: 0.25rem 1rem;
     align-items: end;
   }
-  button {
-    min-height: 2.5rem;
-    background: none;
-    border: 0;
-    border-bottom: 1px solid var(--copper);
-    color: var(--copper);
-    font: inherit;
-    padding: 0 0.25rem;
-    cursor: pointer;
-  }
-  button:disabled {
-    color: var(--ink-soft);
-    border-color: var(--hairline);
-  }
   input {
-    display: block;
-    min-height: 2.5rem;
     min-width: 16rem;
-    background: var(--raised);
-    color: var(--ink);
-    border: 0;
-    border-bottom: 1px solid var(--hairline);
-    font: inherit;
-    padding: 0 0.5rem;
   }
 </style>

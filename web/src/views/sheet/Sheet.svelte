@@ -188,7 +188,7 @@
         <p>
           Arranged by hand.
           {#if !started && here.mayWork}
-            <button class="back" type="button" onclick={() => void giveBack(sheet, show)}>
+            <button class="quiet" type="button" onclick={() => void giveBack(sheet, show)}>
               Back to the planner’s order
             </button>
           {/if}
@@ -345,15 +345,6 @@
   }
   .news ul {
     list-style: none;
-  }
-  .back {
-    min-height: 2.5rem;
-    background: none;
-    border: 0;
-    border-bottom: 1px solid var(--copper);
-    color: var(--copper);
-    font: inherit;
-    cursor: pointer;
   }
   .verdict {
     display: flex;

@@ -55,7 +55,7 @@
   }
 </script>
 
-<details open={wanted !== undefined}>
+<details class="fold" open={wanted !== undefined}>
   <summary>Put a product on the shelf</summary>
   <form onsubmit={send}>
     <TextInput
@@ -111,20 +111,3 @@
   </form>
   {#if trouble && trouble.errors.length === 0}<TroubleNote {trouble} />{/if}
 </details>
-
-<style>
-  summary {
-    cursor: pointer;
-    color: var(--copper);
-    min-height: 2.5rem;
-    line-height: 2.5rem;
-    width: fit-content;
-  }
-  form {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
-    gap: 0.75rem;
-    align-items: end;
-    padding-bottom: 0.75rem;
-  }
-</style>

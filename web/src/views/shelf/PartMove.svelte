@@ -47,7 +47,7 @@
   }
 </script>
 
-<details open={wanted !== ''}>
+<details class="fold" open={wanted !== ''}>
   <summary>Put parts on or take some off</summary>
   <form onsubmit={send}>
     <TextInput
@@ -88,20 +88,3 @@
   </form>
   {#if trouble && trouble.errors.length === 0}<TroubleNote {trouble} />{/if}
 </details>
-
-<style>
-  summary {
-    cursor: pointer;
-    color: var(--copper);
-    min-height: 2.5rem;
-    line-height: 2.5rem;
-    width: fit-content;
-  }
-  form {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
-    gap: 0.75rem;
-    align-items: end;
-    padding-bottom: 0.75rem;
-  }
-</style>

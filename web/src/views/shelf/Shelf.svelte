@@ -79,6 +79,7 @@
                 <td>
                   {#if here.mayWork}
                     <button
+                      class="quiet"
                       type="button"
                       aria-label="{p.product.name}: empty or thrown away"
                       onclick={() => void gone(p.product, again)}>Gone</button
@@ -141,14 +142,5 @@
   }
   .parts {
     max-width: 34rem;
-  }
-  td button {
-    min-height: 2.5rem;
-    min-width: 3rem;
-    background: none;
-    border: 0;
-    color: var(--copper);
-    font: inherit;
-    cursor: pointer;
   }
 </style>

@@ -59,7 +59,7 @@ public record JobPlan(
       settings.put(joint.id(), settingOf(one));
       blockers.addAll(blockers(one));
     }
-    List<String> cycle = Precedence.order(settings, rules).cycle();
+    List<String> cycle = Precedence.order(settings.keySet(), rules).cycle();
     if (!cycle.isEmpty()) {
       blockers.add(
           new Blocker(

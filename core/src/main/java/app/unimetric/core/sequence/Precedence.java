@@ -12,10 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/**
- * Working order between groups of fasteners: what must come before what, and within that as few
- * tool changes as possible.
- */
+/** Order between groups of fasteners: what must come before what, and what contradicts itself. */
 public final class Precedence {
 
   /**
@@ -43,51 +40,39 @@ public final class Precedence {
   private Precedence() {}
 
   /**
-   * Orders groups.
+   * Orders groups, each as early as its rules allow.
    *
-   * @param groups id and the tool setting it needs (null for none), in the pack's own order
+   * @param ids in the pack's own order
    * @param rules rules about these ids; others are passed over
    */
-  public static Result order(Map<String, @Nullable String> groups, Collection<Rule> rules) {
+  public static Result order(Collection<String> ids, Collection<Rule> rules) {
     Map<String, Set<String>> waitsFor = new LinkedHashMap<>();
-    groups.keySet().forEach(id -> waitsFor.put(id, new LinkedHashSet<>()));
+    ids.forEach(id -> waitsFor.put(id, new LinkedHashSet<>()));
     for (Rule rule : rules) {
       Set<String> before = waitsFor.get(rule.after());
-      if (before != null && groups.containsKey(rule.before())) {
+      if (before != null && waitsFor.containsKey(rule.before())) {
         before.add(rule.before());
       }
     }
     List<String> order = new ArrayList<>();
-    @Nullable String tool = null;
     while (!waitsFor.isEmpty()) {
-      String next = next(waitsFor, groups, tool);
+      String next = firstFree(waitsFor);
       if (next == null) {
         return new Result(List.of(), ring(waitsFor));
       }
       order.add(next);
-      tool = groups.get(next);
       waitsFor.remove(next);
       waitsFor.values().forEach(before -> before.remove(next));
     }
     return new Result(order, List.of());
   }
 
-  /** The first free group for the tool in hand, else the first free one. */
-  private static @Nullable String next(
-      Map<String, Set<String>> waitsFor,
-      Map<String, @Nullable String> groups,
-      @Nullable String tool) {
-    @Nullable String first = null;
-    for (Map.Entry<String, Set<String>> group : waitsFor.entrySet()) {
-      if (!group.getValue().isEmpty()) {
-        continue;
-      }
-      if (tool != null && tool.equals(groups.get(group.getKey()))) {
-        return group.getKey();
-      }
-      first = first == null ? group.getKey() : first;
-    }
-    return first;
+  private static @Nullable String firstFree(Map<String, Set<String>> waitsFor) {
+    return waitsFor.entrySet().stream()
+        .filter(e -> e.getValue().isEmpty())
+        .map(Map.Entry::getKey)
+        .findFirst()
+        .orElse(null);
   }
 
   /** Follows what waits for what until something is met again. */

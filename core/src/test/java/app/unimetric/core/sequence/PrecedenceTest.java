@@ -4,29 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.unimetric.core.Seeded;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PrecedenceTest {
-  private static Map<String, String> groups(String... ids) {
-    Map<String, String> groups = new LinkedHashMap<>();
-    for (String id : ids) {
-      groups.put(id, null);
-    }
-    return groups;
-  }
-
   private static Precedence.Rule rule(String before, String after) {
     return new Precedence.Rule(before, after, "test");
   }
 
   @Test
   void keepsThePacksOwnOrderWhereNoRuleSpeaks() {
-    assertThat(Precedence.order(groups("c", "a", "b"), List.of()).order())
+    assertThat(Precedence.order(List.of("c", "a", "b"), List.of()).order())
         .containsExactly("c", "a", "b");
   }
 
@@ -34,7 +24,7 @@ class PrecedenceTest {
   void aRingIsReportedWithTheStepsInItAndNoOthers() {
     Precedence.Result result =
         Precedence.order(
-            groups("a", "b", "c", "d"),
+            List.of("a", "b", "c", "d"),
             List.of(rule("a", "b"), rule("b", "c"), rule("c", "b"), rule("c", "d")));
     assertThat(result.order()).isEmpty();
     assertThat(result.cycle()).containsExactlyInAnyOrder("b", "c");
@@ -42,12 +32,13 @@ class PrecedenceTest {
 
   @Test
   void aGroupCannotWaitForItself() {
-    assertThat(Precedence.order(groups("a"), List.of(rule("a", "a"))).cycle()).containsExactly("a");
+    assertThat(Precedence.order(List.of("a"), List.of(rule("a", "a"))).cycle())
+        .containsExactly("a");
   }
 
   @Test
   void rulesAboutOthersArePassedOver() {
-    assertThat(Precedence.order(groups("a"), List.of(rule("x", "a"), rule("a", "y"))).order())
+    assertThat(Precedence.order(List.of("a"), List.of(rule("x", "a"), rule("a", "y"))).order())
         .containsExactly("a");
   }
 
@@ -63,7 +54,7 @@ class PrecedenceTest {
     for (int i = 0; i < count; i++) {
       rules.add(rule("j" + random.nextInt(count), "j" + random.nextInt(count)));
     }
-    Precedence.Result result = Precedence.order(groups(ids), rules);
+    Precedence.Result result = Precedence.order(List.of(ids), rules);
     if (result.cycle().isEmpty()) {
       assertThat(result.order()).containsExactlyInAnyOrder(ids);
       for (Precedence.Rule rule : rules) {

@@ -129,13 +129,12 @@ class TighteningOrderTest {
     groups.put("c", "small");
     groups.put("d", "large");
     List<Precedence.Rule> rules = List.of(new Precedence.Rule("d", "a", "locates first"));
-    assertThat(Precedence.order(groups, rules).order()).containsExactly("b", "d", "a", "c");
+    assertThat(SettingOrder.of(groups, rules).order()).containsExactly("b", "d", "a", "c");
   }
 
   @Test
   void aRingOfRulesIsReportedWithItsSteps() {
-    Map<String, String> groups = new LinkedHashMap<>();
-    List.of("a", "b", "c", "d").forEach(id -> groups.put(id, null));
+    List<String> groups = List.of("a", "b", "c", "d");
     List<Precedence.Rule> rules =
         List.of(
             new Precedence.Rule("b", "c", ""),
