@@ -43,7 +43,7 @@
               <th>Product</th><th>Kind</th><th class="num">Sets in</th><th class="num"
                 >Ride after</th
               >
-              <th>From</th><th>Use before</th><th>Lot</th><th>Empty</th>
+              <th class="from">From</th><th>Use before</th><th>Lot</th><th>Empty</th>
             </tr>
           </thead>
           <tbody>
@@ -65,7 +65,7 @@
                       : span(p.product.fullCureMinutes)}
                   </td>
                 {/if}
-                <td class="soft">{p.product.sheet}</td>
+                <td class="soft from">{p.product.sheet}</td>
                 <td>
                   {#if p.product.expiresOn}
                     {#if p.expired}
@@ -139,6 +139,11 @@
   }
   .wide td {
     vertical-align: middle;
+  }
+  @media (max-width: 640px) {
+    .from {
+      display: none;
+    }
   }
   .parts {
     max-width: 34rem;
