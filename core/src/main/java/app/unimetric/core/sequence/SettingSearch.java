@@ -30,7 +30,7 @@ final class SettingSearch {
   private static final long AMPLE = 15_000_000;
 
   private static final int AMPLE_JOINTS = 40;
-  private static final long STEPS_A_JOINT = 15_000;
+  private static final long STEPS_A_JOINT = 8_000;
   private static final int KEPT = 3;
   private static final Comparator<Step> LEAST_LEFT =
       Comparator.comparingInt(Step::left).thenComparingInt(s -> -s.state().done().cardinality());
