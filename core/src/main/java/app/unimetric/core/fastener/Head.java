@@ -138,4 +138,14 @@ public enum Head {
     }
     return new BearingFace(outer, hole, coneDeg, standard + ", ISO 273 medium");
   }
+
+  /**
+   * The bearing face of this head with diameters of its own; its cone stays.
+   *
+   * @param outerDiameterMm d_w, mm
+   * @param holeDiameterMm d_h, mm, smaller than d_w
+   */
+  public BearingFace face(double outerDiameterMm, double holeDiameterMm) {
+    return new BearingFace(outerDiameterMm, holeDiameterMm, coneDeg, "as stated");
+  }
 }

@@ -12,6 +12,7 @@ import app.unimetric.core.sequence.Layout;
 import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.sequence.TighteningOrder;
 import app.unimetric.core.spec.Aim;
+import app.unimetric.core.spec.AlsoStated;
 import app.unimetric.core.spec.Role;
 import app.unimetric.core.spec.SpecForm;
 import app.unimetric.core.spec.SpecSource;
@@ -269,7 +270,7 @@ public final class PackReader {
     FrictionCondition condition = n.choice("condition", FrictionCondition.UNKNOWN);
     boolean approximate = n.flag("approximate", false);
     PackNode twice = n.node("alsoStated");
-    SpecValue.AlsoStated also = twice == null ? null : alsoStated(twice);
+    AlsoStated also = twice == null ? null : alsoStated(twice);
     String document = n.text("document");
     SpecValue made =
         problems.under(
@@ -292,14 +293,14 @@ public final class PackReader {
     return made == null ? null : new StatedValue(made, document);
   }
 
-  private SpecValue.@Nullable AlsoStated alsoStated(PackNode n) {
+  private @Nullable AlsoStated alsoStated(PackNode n) {
     TorqueUnit unit = unit(n);
     Double value = n.number("value");
     problems.require(value != null, n.at("value"), "is missing.");
     n.refuseUnknown();
     return unit == null || value == null
         ? null
-        : problems.under(n.at(""), () -> new SpecValue.AlsoStated(value, unit));
+        : problems.under(n.at(""), () -> AlsoStated.of(value, unit));
   }
 
   private @Nullable TorqueUnit unit(PackNode n) {

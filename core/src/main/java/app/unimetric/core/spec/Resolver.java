@@ -293,43 +293,19 @@ public final class Resolver {
   }
 
   private void checkStatedTwice() {
-    for (int i = 0; i < values.size(); i++) {
-      SpecValue value = values.get(i);
-      SpecValue.AlsoStated twice = value.alsoStated();
-      TorqueUnit unit = value.unit();
-      double[] figures = value.figures();
-      if (twice == null || unit == null || figures.length == 0) {
-        continue;
-      }
-      boolean agrees = false;
-      for (double figure : figures) {
-        double first = figure * unit.newtonMetres();
-        double second = twice.value() * twice.unit().newtonMetres();
-        double rounding =
-            halfLastDigit(figure) * unit.newtonMetres()
-                + halfLastDigit(twice.value()) * twice.unit().newtonMetres();
-        agrees |= Math.abs(first - second) <= rounding * (1 + ROUNDING);
-      }
-      if (!agrees) {
+    for (SpecValue value : values) {
+      AlsoStated second = value.alsoStated();
+      if (second != null && !value.agreesWithItself()) {
         blockers.add(
             "The "
                 + value.source().words()
                 + " states the value twice and the two disagree: "
                 + value.asStated()
                 + " and "
-                + SpecValue.plain(twice.value())
-                + " "
-                + twice.unit().sign()
+                + second.asStated()
                 + ".");
       }
     }
-  }
-
-  /** Half of the last digit written: 0.5 for 18, 0.05 for 18.5. */
-  private static double halfLastDigit(double figure) {
-    String text = SpecValue.plain(figure);
-    int point = text.indexOf('.');
-    return point < 0 ? 0.5 : 0.5 * Math.pow(10, -(text.length() - point - 1));
   }
 
   private void explain(int governing) {

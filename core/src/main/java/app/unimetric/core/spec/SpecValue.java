@@ -43,13 +43,6 @@ public record SpecValue(
 
   private static final double LARGEST_ANGLE_DEG = 1080;
 
-  /** The second statement of a value on the same sheet. */
-  public record AlsoStated(double value, TorqueUnit unit) {
-    public AlsoStated {
-      new Problems().positive(value * unit.newtonMetres(), Torque.MAX_NM, "value").orThrow();
-    }
-  }
-
   public SpecValue {
     stages = List.copyOf(stages);
     Problems problems = new Problems();
@@ -230,6 +223,50 @@ public record SpecValue(
         stated,
         approximate,
         alsoStated);
+  }
+
+  /** The same value with its second statement, as a sheet prints it in brackets. */
+  public SpecValue alsoStated(AlsoStated second) {
+    return new SpecValue(
+        form,
+        value,
+        min,
+        max,
+        angleDeg,
+        stages,
+        unit,
+        source,
+        part,
+        newPart,
+        condition,
+        approximate,
+        second);
+  }
+
+  /**
+   * Whether nothing contradicts the value on its own sheet: no second statement, or one that
+   * agrees.
+   */
+  public boolean agreesWithItself() {
+    AlsoStated second = alsoStated;
+    TorqueUnit in = unit;
+    return second == null || in == null || second.agreesWith(figures(), in);
+  }
+
+  /** In plain sentences, how it was understood and whether it contradicts itself. */
+  public List<String> readAs() {
+    String read = "Read as a " + form.words() + ": " + asStated() + ".";
+    AlsoStated second = alsoStated;
+    if (second == null) {
+      return List.of(read);
+    }
+    return List.of(
+        read,
+        agreesWithItself()
+            ? "The second statement, " + second.asStated() + ", agrees within its rounding."
+            : "The second statement, "
+                + second.asStated()
+                + ", disagrees: one of the two is wrong; look for the maker's own unit.");
   }
 
   /** The single figure, N·m; null for forms without one. */

@@ -3,16 +3,20 @@ package app.unimetric.core.spec;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.TorqueUnit;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Reads a torque the way people type it: {@code 12 ftlb}, {@code 10-12 Nm}, {@code max 5nm}, {@code
- * 20 Nm + 90°}, {@code ~1.2 kgm}, {@code 20, then 40 Nm}, {@code snug}.
+ * 20 Nm + 90°}, {@code ~1.2 kgm}, {@code 20, then 40 Nm}, {@code 12 ± 1 Nm}, {@code 20 Nm (15
+ * ftlb)}, {@code snug}.
  */
 public final class TorqueText {
   private static final int LONGEST = 200;
@@ -52,10 +56,23 @@ public final class TorqueText {
       Pattern.compile(
           "^(?:from\\s+|between\\s+)?"
               + NUMBER
-              + "(?:\\s*[\\p{L}][\\p{L}.·⋅*]*)?\\s*(?:-|–|—|to|and|\\.\\.\\.?|…)\\s*"
+              + "(?:\\s*([\\p{L}][\\p{L}.·⋅*]*(?:[ -](?!to\\b|and\\b)\\p{L}+)?))?\\s*(?:-|–|—|to|and|\\.\\.\\.?|…)\\s*"
               + NUMBER
               + UNIT
               + "$");
+  private static final Pattern PLUS_MINUS =
+      Pattern.compile(
+          "^"
+              + NUMBER
+              + UNIT
+              + "\\s*(?:±|\\+\\s*/\\s*-|\\+-)\\s*"
+              + NUMBER
+              + "\\s*(%)?"
+              + UNIT
+              + "$");
+  private static final Pattern STATED_TWICE =
+      Pattern.compile("^([^()=]*\\p{L}[^()=]*?)\\s*(?:\\(([^()]+)\\)|=\\s*(.+)|/\\s*(?=\\d)(.+))$");
+  private static final Pattern THOUSANDS = Pattern.compile("[1-9]\\d{0,2},\\d{3}");
   private static final Pattern STAGES =
       Pattern.compile(
           "^"
@@ -96,7 +113,61 @@ public final class TorqueText {
     if (approximate) {
       text = text.substring(hedge.end());
     }
+    Matcher twice = STATED_TWICE.matcher(text);
+    if (twice.matches()) {
+      return statedTwice(twice, approximate);
+    }
     return parseFigures(text, approximate);
+  }
+
+  private static SpecValue statedTwice(Matcher twice, boolean approximate) {
+    SpecValue first = parseFigures(twice.group(1), approximate);
+    String rest =
+        Stream.of(twice.group(2), twice.group(3), twice.group(4))
+            .filter(Objects::nonNull)
+            .findFirst()
+            .orElseThrow();
+    SpecValue second = parseFigures(rest.strip(), approximate);
+    TorqueUnit unit = second.unit();
+    boolean single = second.form() == SpecForm.VALUE && first.form() != SpecForm.STAGED;
+    if (unit == null || !(single || second.form() == first.form())) {
+      throw InvalidInput.at(
+          "text",
+          "The second statement is of another kind than the first; type the same value in both units, such as “20 Nm (15 ft·lbf)”.");
+    }
+    double[] figures = second.figures();
+    return first.alsoStated(new AlsoStated(figures[0], figures[1], unit));
+  }
+
+  private static SpecValue plusMinus(Matcher m, boolean approximate) {
+    BigDecimal middle = BigDecimal.valueOf(figure(m.group(1)));
+    BigDecimal spread = BigDecimal.valueOf(figure(m.group(3)));
+    if (m.group(4) != null) {
+      spread = middle.multiply(spread).movePointLeft(2);
+    }
+    return SpecValue.stated(
+        SpecForm.RANGE,
+        null,
+        middle.subtract(spread).doubleValue(),
+        middle.add(spread).doubleValue(),
+        null,
+        List.of(),
+        sameUnit(m.group(2), m.group(5)),
+        approximate);
+  }
+
+  /** The unit of two figures; it may stand beside either, but not differ. */
+  private static TorqueUnit sameUnit(@Nullable String first, @Nullable String second) {
+    if (first == null || second == null || first.isBlank() || second.isBlank()) {
+      return unit(second == null || second.isBlank() ? first : second);
+    }
+    TorqueUnit unit = unit(second);
+    if (unit(first) != unit) {
+      throw InvalidInput.at(
+          "text",
+          "The two figures are in different units; type both in the same one, such as “10-12 Nm”.");
+    }
+    return unit;
   }
 
   private static SpecValue parseFigures(String text, boolean approximate) {
@@ -136,6 +207,9 @@ public final class TorqueText {
           unit(m.group(2)),
           approximate);
     }
+    if ((m = PLUS_MINUS.matcher(text)).matches()) {
+      return plusMinus(m, approximate);
+    }
     if ((m = STAGES.matcher(text)).matches()) {
       return stages(text, unit(m.group(m.groupCount())), approximate);
     }
@@ -144,10 +218,10 @@ public final class TorqueText {
           SpecForm.RANGE,
           null,
           figure(m.group(1)),
-          figure(m.group(2)),
+          figure(m.group(3)),
           null,
           List.of(),
-          unit(m.group(3)),
+          sameUnit(m.group(2), m.group(4)),
           approximate);
     }
     if ((m = VALUE.matcher(text)).matches()) {
@@ -176,6 +250,12 @@ public final class TorqueText {
   }
 
   private static double figure(String text) {
+    if (THOUSANDS.matcher(text).matches()) {
+      throw InvalidInput.at(
+          "text",
+          "“%s” can be read as %s or as %s; type one of them."
+              .formatted(text, text.replace(",", ""), text.replace(',', '.')));
+    }
     return DecimalText.parse(text, "text");
   }
 

@@ -198,7 +198,7 @@ class ResolverTest {
         false,
         FrictionCondition.UNKNOWN,
         false,
-        new SpecValue.AlsoStated(footPounds, FOOT_POUND));
+        AlsoStated.of(footPounds, FOOT_POUND));
   }
 
   @Test

@@ -92,7 +92,56 @@ class TorqueTextTest {
   @CsvSource(
       delimiter = '|',
       value = {
+        "12 ± 1 Nm | 11 | 13 | NEWTON_METRE",
+        "12 Nm +/- 1 Nm | 11 | 13 | NEWTON_METRE",
+        "12 ftlb ± 10% | 10.8 | 13.2 | FOOT_POUND",
+        "0.7±0,1 kgf.m | 0.6 | 0.8 | KILOGRAM_METRE",
+        "10 ft lb to 12 ft lb | 10 | 12 | FOOT_POUND"
+      })
+  void readsRangesWithTheirUnitBesideEitherFigure(
+      String text, double min, double max, TorqueUnit unit) {
+    SpecValue read = TorqueText.parse(text);
+    assertThat(read.form()).isEqualTo(SpecForm.RANGE);
+    assertThat(read.min()).isEqualTo(min);
+    assertThat(read.max()).isEqualTo(max);
+    assertThat(read.unit()).isEqualTo(unit);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "20 Nm (15 ftlb) | VALUE | 15 ft·lbf | true",
+        "20 Nm (14.8 ft·lbf) | VALUE | 14.8 ft·lbf | true",
+        "20 Nm (20 ftlb) | VALUE | 20 ft·lbf | false",
+        "20 Nm / 177 in-lb | VALUE | 177 in·lbf | true",
+        "20 N·m = 2.04 kgf·m | VALUE | 2.04 kgf·m | true",
+        "10-12 Nm (7-9 ftlb) | RANGE | 7–9 ft·lbf | true",
+        "10-12 Nm (7-12 ftlb) | RANGE | 7–12 ft·lbf | false",
+        "max 5 Nm (44 in lb) | MAXIMUM | 44 in·lbf | true",
+        "max 5 Nm (max 50 in lb) | MAXIMUM | 50 in·lbf | false"
+      })
+  void readsAValueStatedTwiceAndWhetherItAgrees(
+      String text, SpecForm form, String second, boolean agrees) {
+    SpecValue read = TorqueText.parse(text);
+    assertThat(read.form()).isEqualTo(form);
+    assertThat(read.unit()).isEqualTo(TorqueUnit.NEWTON_METRE);
+    assertThat(read.alsoStated().asStated()).isEqualTo(second);
+    assertThat(read.agreesWithItself()).isEqualTo(agrees);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
         "12 | unit is missing",
+        "10 ftlb to 20 Nm | different units",
+        "12 ftlb ± 1 Nm | different units",
+        "12 ± 13 Nm | greater than 0",
+        "1,234 Nm | can be read as 1234 or as 1.234",
+        "20 Nm (15) | unit is missing",
+        "20 Nm (10-15 ftlb) | another kind",
+        "snug (15 ftlb) | not understood",
         "10-12 | unit is missing",
         "12 bananas | not a torque unit",
         "tight | not understood",

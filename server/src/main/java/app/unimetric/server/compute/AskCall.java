@@ -1,6 +1,7 @@
 package app.unimetric.server.compute;
 
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.spec.AlsoStated;
 import app.unimetric.core.spec.SpecForm;
 import app.unimetric.core.spec.SpecValue;
 import app.unimetric.core.spec.TorqueText;
@@ -21,6 +22,9 @@ final class AskCall {
   @Schema(name = "AskFigures", description = "the figures in one unit")
   record Figures(@Nullable Double value, @Nullable Double min, @Nullable Double max) {}
 
+  @Schema(name = "AskAlsoStated", description = "the second statement, in its own unit")
+  record Second(double min, double max, TorqueUnit unit, boolean agrees) {}
+
   @Schema(name = "AskResponse", description = "figures in the stated unit; angle in degrees")
   record Response(
       SpecForm form,
@@ -31,6 +35,7 @@ final class AskCall {
       @Nullable List<Double> stages,
       @Nullable TorqueUnit unit,
       boolean approximate,
+      @Nullable Second alsoStated,
       Map<String, Figures> in,
       String stated,
       List<String> reasons,
@@ -62,10 +67,18 @@ final class AskCall {
         v.stages().isEmpty() ? null : v.stages(),
         stated,
         v.approximate(),
+        second(v),
         in,
         v.asStated(),
-        List.of("Read as a " + v.form().words() + ": " + v.asStated() + "."),
+        v.readAs(),
         why ? List.of() : null);
+  }
+
+  private static @Nullable Second second(SpecValue v) {
+    AlsoStated twice = v.alsoStated();
+    return twice == null
+        ? null
+        : new Second(twice.value(), twice.upper(), twice.unit(), v.agreesWithItself());
   }
 
   private static @Nullable Double into(@Nullable Double figure, TorqueUnit from, TorqueUnit to) {

@@ -51,14 +51,8 @@ final class FrictionChangeCall {
     MetricThread thread = problems.under("thread", r.thread()::thread);
     Friction from = friction(problems, r.from(), r.fromCondition(), "from");
     Friction to = friction(problems, r.to(), r.toCondition(), "to");
-    JointFields.Bearing ring = r.bearing();
-    problems.require(
-        ring == null || r.head() == null, "bearing", "Give either bearing or head, not both.");
-    Head head = r.head() == null ? Head.HEX : r.head();
     BearingFace face =
-        thread == null
-            ? null
-            : ring == null ? head.face(thread) : problems.under("bearing", ring::face);
+        thread == null ? null : JointFields.face(problems, thread, r.head(), r.bearing());
     problems.orThrow();
     if (thread == null || face == null || from == null || to == null) {
       throw Fields.missingAt("from");

@@ -35,12 +35,10 @@ interface JointFields {
     }
   }
 
-  @Schema(name = "Bearing", description = "ring under the head, mm")
-  record Bearing(double outerDiameterMm, double holeDiameterMm) {
-    BearingFace face() {
-      return BearingFace.flat(outerDiameterMm, holeDiameterMm, "as stated");
-    }
-  }
+  @Schema(
+      name = "Bearing",
+      description = "ring under the head, mm; beside a head its diameters replace the usual ones")
+  record Bearing(double outerDiameterMm, double holeDiameterMm) {}
 
   @Schema(
       name = "EngagementFields",
@@ -142,14 +140,7 @@ interface JointFields {
         "propertyClass",
         "Give either propertyClass, or yieldMPa and ultimateMPa.");
     FrictionBand friction = friction(problems);
-    Bearing ring = bearing();
-    problems.require(
-        ring == null || head() == null, "bearing", "Give either bearing or head, not both.");
-    Head usual = head() == null ? Head.HEX : head();
-    BearingFace face =
-        thread == null
-            ? null
-            : ring == null ? usual.face(thread) : problems.under("bearing", ring::face);
+    BearingFace face = thread == null ? null : face(problems, thread, head(), bearing());
     EngagementFields threads = engagement();
     Engagement engagement =
         threads == null || threads.carriesNoPromise()
@@ -181,6 +172,18 @@ interface JointFields {
             pressureLimitMPa());
     joint.compliance();
     return joint;
+  }
+
+  /**
+   * The face the head turns on: its usual diameters, or those stated, flat unless the head is a
+   * cone.
+   */
+  static @Nullable BearingFace face(
+      Problems problems, MetricThread thread, @Nullable Head named, @Nullable Bearing ring) {
+    Head head = named == null ? Head.HEX : named;
+    return ring == null
+        ? head.face(thread)
+        : problems.under("bearing", () -> head.face(ring.outerDiameterMm(), ring.holeDiameterMm()));
   }
 
   private @Nullable FrictionBand friction(Problems problems) {

@@ -6,6 +6,7 @@ import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.spec.Aim;
+import app.unimetric.core.spec.AlsoStated;
 import app.unimetric.core.spec.Conflict;
 import app.unimetric.core.spec.JointContext;
 import app.unimetric.core.spec.Resolution;
@@ -50,11 +51,10 @@ final class ResolveCall {
 
     SpecValue value(Problems problems) {
       Twice twice = alsoStated;
-      SpecValue.AlsoStated also =
+      AlsoStated also =
           twice == null
               ? null
-              : problems.under(
-                  "alsoStated", () -> new SpecValue.AlsoStated(twice.value(), twice.unit()));
+              : problems.under("alsoStated", () -> AlsoStated.of(twice.value(), twice.unit()));
       problems.orThrow();
       return new SpecValue(
           form,

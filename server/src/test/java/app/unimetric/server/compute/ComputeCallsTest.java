@@ -62,6 +62,33 @@ class ComputeCallsTest {
   }
 
   @Test
+  void askReadsAValueStatedTwiceAndSaysWhetherItAgrees() {
+    JsonNode right = call("ask", "{\"text\": \"20 N·m (15 ft·lbf)\"}");
+    assertThat(right.path("value").asDouble()).isEqualTo(20);
+    assertThat(right.path("alsoStated").path("unit").asString()).isEqualTo("[ft_i].[lbf_av]");
+    assertThat(right.path("alsoStated").path("agrees").asBoolean()).isTrue();
+    JsonNode wrong = call("ask", "{\"text\": \"20 N·m (20 ft·lbf)\"}");
+    assertThat(wrong.path("alsoStated").path("agrees").asBoolean()).isFalse();
+    assertThat(wrong.path("reasons").toString()).contains("disagrees");
+    assertThat(call("ask", "{\"text\": \"20 N·m\"}").has("alsoStated")).isFalse();
+  }
+
+  @Test
+  void aBearingBesideAHeadKeepsTheHeadsCone() {
+    String request = "{" + M8 + ", \"condition\": \"OILED\", \"torqueNm\": 20%s}";
+    String ring = ", \"bearing\": {\"outerDiameterMm\": 16, \"holeDiameterMm\": 9}";
+    double flat = nominalN(request.formatted(ring));
+    double cone = nominalN(request.formatted(ring + ", \"head\": \"COUNTERSUNK\""));
+    double usual = nominalN(request.formatted(", \"head\": \"COUNTERSUNK\""));
+    assertThat(cone).isLessThan(flat * 0.85);
+    assertThat(cone).isCloseTo(usual, within(usual * 0.05)).isNotEqualTo(usual);
+  }
+
+  private double nominalN(String joint) {
+    return call("joint", joint).path("preloadN").path("nominal").asDouble();
+  }
+
+  @Test
   void thread() {
     JsonNode a = call("thread", "{\"nominalDiameterMm\": 8, \"pitchMm\": 1.25}");
     assertThat(a.path("stressAreaMm2").asDouble()).isCloseTo(36.6, within(0.05));
