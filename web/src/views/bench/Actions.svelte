@@ -5,6 +5,7 @@
   import { here } from '../../api/session.svelte';
   import { inUnit } from '../../joint/figures';
   import { reading } from '../../joint/unit.svelte';
+  import Finding from './Finding.svelte';
   import OtherPerson from './OtherPerson.svelte';
   import type { BenchRun } from './run.svelte';
   import type { Saying } from './outbox';
@@ -73,7 +74,12 @@
 {#if run.notCounted}
   <p class="not-counted" role="alert">Not counted: {run.notCounted}</p>
 {/if}
-{#if pending && pending.torqueNm !== undefined && step.band}
+{#if pending && step.measure}
+  <p class="pending" role="alert">
+    “{pending.event.reason}” is {pending.verdict === 'ABOVE' ? 'above' : 'below'} the limit. Measure again,
+    put in a good part and measure that, or let it stand with a reason.
+  </p>
+{:else if pending && pending.torqueNm !== undefined && step.band}
   <p class="pending" role="alert">
     {inUnit(pending.torqueNm, reading.unit)}
     {reading.unit.sign} is {pending.verdict === 'ABOVE' ? 'above' : 'below'} the band of
@@ -92,6 +98,9 @@
       >
         Looked at every joint
       </Button>
+    {/if}
+    {#if permits.includes('MEASURED')}
+      <Finding {run} {step} {stopped} />
     {/if}
     {#if main}
       <Button class="large" disabled={stopped} on:click={() => void run.say({ kind: main })}>

@@ -8,6 +8,7 @@
   let { entry: e }: { entry: Schemas['Entry'] } = $props();
   const KIND: Record<Schemas['RunEvent']['kind'], string> = {
     DONE: 'done',
+    MEASURED: 'found',
     CLICKED: 'clicked at setting',
     READING: 'read',
     HELD: 'nothing moved',
@@ -42,7 +43,10 @@
     <span>
       {KIND[e.event.kind]}
       {#if figure}<strong class="figure">{figure}</strong>{/if}
-      {#if outside}<span class="bad">{e.verdict === 'ABOVE' ? 'above' : 'below'} the band</span
+      {#if outside}<span class="bad"
+          >{e.verdict === 'ABOVE' ? 'above' : 'below'} the {e.event.kind === 'MEASURED'
+            ? 'limit'
+            : 'band'}</span
         >{/if}
       {#if e.event.witness}by {e.event.witness.name}{/if}
       {#if e.event.reason}“{e.event.reason}”{/if}

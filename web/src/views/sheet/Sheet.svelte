@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { CheckmarkOutline, WarningAlt } from 'carbon-icons-svelte';
+  import { CheckmarkOutline, Locked, WarningAlt } from 'carbon-icons-svelte';
   import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
   import { here } from '../../api/session.svelte';
   import { navigate, route } from '../../router';
@@ -212,12 +212,19 @@
 
       <div class="columns" id="plan">
         <section>
-          {#each [['Before the first bolt turns', sheet.steps], ['After the last torque', sheet.lockingSteps]] as const as [title, steps] (title)}
+          {#each [['Before the first bolt turns', sheet.steps], ['Between', sheet.stepsBetween], ['After the last torque', sheet.lockingSteps], ['First ride', sheet.firstRide]] as const as [title, steps] (title)}
             {#if steps.length}
               <h2>{title}</h2>
               <ol class="lines">
                 {#each steps as step (step.id)}
                   <li>
+                    {#if step.hold}<span class="hold"><Locked size={16} /> Hold point</span>{/if}
+                    {#if step.beside}
+                      <span class="soft">
+                        {step.beside.after ? 'after' : 'before'}
+                        {sheet.joints.find((j) => j.id === step.beside?.jointId)?.title}:
+                      </span>
+                    {/if}
                     <strong>{step.title}.</strong>
                     {step.text}
                     {#each step.traps as trap (trap)}<span class="trap">{trap}</span>{/each}
@@ -364,6 +371,12 @@
     display: grid;
     grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 0 2.5rem;
+  }
+  .hold {
+    display: inline-flex;
+    gap: 0.375rem;
+    align-items: center;
+    color: var(--copper);
   }
   .trap {
     display: block;

@@ -4,6 +4,8 @@ package app.unimetric.core.bench;
 public enum EventKind {
   /** Done; for steps confirmed once and for snugging by hand. */
   DONE,
+  /** What was found when measuring or looking, as written. */
+  MEASURED,
   /** The tool clicked at its setting. */
   CLICKED,
   /** A torque was read. */

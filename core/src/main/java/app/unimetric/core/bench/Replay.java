@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.pack.Measure;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -77,7 +78,7 @@ public final class Replay {
     }
     if (!permits(step).contains(event.kind())) {
       return pending != null
-          ? "A reading outside the band waits: redo it or let it stand with a reason."
+          ? "A reading outside its limits waits: redo it or let it stand with a reason."
           : "This does not fit the step in hand.";
     }
     Integer next = nextFastener(step);
@@ -87,7 +88,17 @@ public final class Replay {
     if (event.kind() == EventKind.DEVIATION_ACCEPTED
         && isCritical(step)
         && !event.answeredBy().lead()) {
-      return "On a critical joint only a lead lets a reading outside the band stand.";
+      return step.kind() == StepKind.MEASURE
+          ? "On a critical job only a lead lets a part beyond its limit stand."
+          : "On a critical joint only a lead lets a reading outside the band stand.";
+    }
+    Measure measure = step.measure();
+    String found = event.reason();
+    if (event.kind() == EventKind.MEASURED
+        && measure != null
+        && found != null
+        && !measure.accepts(found)) {
+      return "Type the figure in " + measure.unit() + " first; words may follow.";
     }
     return event.kind() == EventKind.SECOND_LOOK ? refuseLook(event) : null;
   }
@@ -130,6 +141,7 @@ public final class Replay {
           case HELD -> Verdict.HELD;
           case MOVED -> Verdict.MOVED;
           case CLICKED, READING -> torque == null ? Verdict.DONE : Verdict.of(torque, step.band());
+          case MEASURED -> Verdict.of(measured(event, step));
           default -> Verdict.DONE;
         };
     entries.add(new Entry(event, round(step), torque, verdict, null, null, null));
@@ -137,6 +149,12 @@ public final class Replay {
     if (event.kind() == EventKind.SIGNED_OFF) {
       signedOff = true;
     }
+  }
+
+  private static Measure.Standing measured(RunEvent event, RunStep step) {
+    Measure measure = step.measure();
+    String found = event.reason();
+    return measure == null || found == null ? Measure.Standing.NOTED : measure.standing(found);
   }
 
   private void settle(RunStep step, int fastener, UUID eventId, Verdict verdict) {
@@ -246,12 +264,19 @@ public final class Replay {
 
   private boolean isCritical(RunStep step) {
     String joint = step.jointId();
+    if (step.kind() == StepKind.MEASURE) {
+      return sheet.critical();
+    }
     return joint != null && sheet.joint(joint).map(RunJoint::critical).orElse(false);
   }
 
   private List<EventKind> permits(RunStep step) {
     return switch (step.kind()) {
       case WORK, SURFACE, HAND, FUNCTION_CHECK -> List.of(EventKind.DONE);
+      case MEASURE ->
+          pending == null
+              ? List.of(EventKind.MEASURED)
+              : List.of(EventKind.MEASURED, EventKind.DEVIATION_ACCEPTED);
       case TIGHTEN -> {
         EventKind usual = step.settingNm() == null ? EventKind.DONE : EventKind.CLICKED;
         yield pending == null

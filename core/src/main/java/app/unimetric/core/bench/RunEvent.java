@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param id made by the device, so that a resend is recognised
  * @param fastener number; null for steps confirmed once
  * @param value figure of a reading, in {@code unit}
- * @param reason words of the person
+ * @param reason words of the person; of a measurement what was found
  * @param corrects the entry a correction is about
  * @param by who
  * @param witness the other person of a second look
@@ -55,6 +55,10 @@ public record RunEvent(
         "corrects",
         "names the entry a correction is about, and only there.");
     boolean needsReason = kind == EventKind.DEVIATION_ACCEPTED || kind == EventKind.NOTE;
+    problems.require(
+        kind != EventKind.MEASURED || (reason != null && !reason.isBlank()),
+        "reason",
+        "is missing: write down what you found.");
     problems.require(
         !needsReason || (reason != null && !reason.isBlank()),
         "reason",

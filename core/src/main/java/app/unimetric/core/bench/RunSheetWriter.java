@@ -1,8 +1,11 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.plan.Ceiling;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.JointTasks;
@@ -55,16 +58,19 @@ public final class RunSheetWriter {
   }
 
   private RunSheet run() {
-    plan.pack().steps(true).forEach(this::work);
+    before();
     Map<String, PlannedJoint> joints = new HashMap<>();
     plan.joints().forEach(j -> joints.put(j.joint().id(), j));
     for (JointTasks.Task task : plan.tasks().tasks()) {
       PlannedJoint joint = joints.get(task.jointId());
-      if (joint != null) {
+      PackStep step = task.step();
+      if (step != null) {
+        work(step);
+      } else if (joint != null) {
         task(joint, task.kind());
       }
     }
-    plan.pack().steps(false).forEach(this::work);
+    plan.pack().steps(Phase.Part.AFTER).forEach(this::work);
     plan.pack().checks().forEach(this::check);
     boolean critical = plan.joints().stream().anyMatch(j -> j.joint().critical());
     if (critical) {
@@ -81,7 +87,13 @@ public final class RunSheetWriter {
         StepKind.SIGN_OFF,
         "Sign off",
         "Sign off",
-        "Your name stands under what was done.",
+        String.join(
+            " ",
+            Stream.concat(
+                    Stream.of("Your name stands under what was done."),
+                    plan.pack().steps(Phase.Part.RIDE).stream()
+                        .map(r -> "First ride: " + r.title() + ". " + r.text()))
+                .toList()),
         true);
     return new RunSheet(
         plan.pack().title(),
@@ -91,32 +103,70 @@ public final class RunSheetWriter {
         steps);
   }
 
+  /** Measured as found before anything is undone, inspected once it is clean. */
+  private void before() {
+    Preparation asked = plan.pack().preparation();
+    boolean found = false;
+    boolean inspected = false;
+    for (PackStep s : plan.pack().steps(Phase.Part.BEFORE)) {
+      if (!found && s.phase().compareTo(Phase.AS_FOUND) > 0) {
+        measures("found", Phase.AS_FOUND, asked.asFound());
+        found = true;
+      }
+      if (!inspected && s.phase().compareTo(Phase.CLEAN) > 0) {
+        measures("inspect", Phase.CLEAN, asked.inspections());
+        inspected = true;
+      }
+      work(s);
+    }
+    if (!found) {
+      measures("found", Phase.AS_FOUND, asked.asFound());
+    }
+    if (!inspected) {
+      measures("inspect", Phase.CLEAN, asked.inspections());
+    }
+  }
+
+  private void measures(String prefix, Phase phase, List<Measure> measures) {
+    for (int i = 0; i < measures.size(); i++) {
+      Measure m = measures.get(i);
+      String limits = m.limitWords();
+      String text =
+          phase == Phase.AS_FOUND
+              ? "Write it down as it is now; it must come back the same."
+              : limits.isEmpty()
+                  ? "Write down what you see; worn or damaged parts do not go back."
+                  : "Limit: " + limits + ".";
+      steps.add(
+          RunStep.plain(
+                  prefix + "." + (i + 1),
+                  StepKind.MEASURE,
+                  phase.words(),
+                  m.what(),
+                  text,
+                  null,
+                  false,
+                  List.of())
+              .measuring(m));
+    }
+  }
+
   private void step(
       String id, StepKind kind, String group, String title, String text, boolean hold) {
-    steps.add(
-        new RunStep(
-            id, kind, group, title, text, null, 0, List.of(), null, null, null, null, null, null,
-            hold, List.of()));
+    steps.add(RunStep.plain(id, kind, group, title, text, null, hold, List.of()));
   }
 
   private void work(PackStep s) {
+    PackStep.Beside beside = s.beside();
     steps.add(
-        new RunStep(
+        RunStep.plain(
             "step." + s.id(),
             StepKind.WORK,
             s.phase().words(),
             s.title(),
             s.text(),
-            null,
-            0,
-            List.of(),
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            false,
+            beside == null ? null : beside.jointId(),
+            s.hold(),
             s.traps()));
   }
 
@@ -126,6 +176,9 @@ public final class RunSheetWriter {
       case START -> byHand(joint);
       case SNUG -> passes(joint, true);
       case FINAL -> passes(joint, false);
+      case STEP -> {
+        // Laid out by itself: it belongs to no joint.
+      }
     }
   }
 
@@ -144,13 +197,14 @@ public final class RunSheetWriter {
             .filter(t -> !t.isBlank())
             .collect(Collectors.joining(" "));
     steps.add(
-        plain(
+        RunStep.plain(
             "surface." + j.joint().id(),
             StepKind.SURFACE,
             "Prepare surfaces",
             j.joint().title() + ": " + j.compound().advice().words(),
             text,
-            j.joint(),
+            j.joint().id(),
+            false,
             j.compound().never()));
   }
 
@@ -160,41 +214,15 @@ public final class RunSheetWriter {
             ? "Start it by fingers, a few turns, no tool."
             : "Start all " + j.joint().count() + " by fingers, a few turns each, no tool.";
     steps.add(
-        plain(
+        RunStep.plain(
             "hand." + j.joint().id(),
             StepKind.HAND,
             "Start all by hand",
             j.joint().title(),
             text,
-            j.joint(),
+            j.joint().id(),
+            false,
             j.joint().traps()));
-  }
-
-  private static RunStep plain(
-      String id,
-      StepKind kind,
-      String group,
-      String title,
-      String text,
-      PackJoint joint,
-      List<String> traps) {
-    return new RunStep(
-        id,
-        kind,
-        group,
-        title,
-        text,
-        joint.id(),
-        0,
-        List.of(),
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        false,
-        traps);
   }
 
   private void passes(PlannedJoint j, boolean snug) {
@@ -233,7 +261,8 @@ public final class RunSheetWriter {
         tool == null ? null : tool.id(),
         tool == null ? null : tool.name(),
         false,
-        List.of());
+        List.of(),
+        null);
   }
 
   private static @Nullable Double applied(@Nullable Setting setting) {

@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.pack.Measure;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import java.util.List;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param toolId tool to use; null when none
  * @param hold whether it cannot be passed silently
  * @param traps what people get wrong here
+ * @param measure what is measured or looked at; null when nothing is
  */
 public record RunStep(
     String id,
@@ -37,10 +39,33 @@ public record RunStep(
     @Nullable String toolId,
     @Nullable String toolName,
     boolean hold,
-    List<String> traps) {
+    List<String> traps,
+    @Nullable Measure measure) {
   public RunStep {
     order = List.copyOf(order);
     traps = List.copyOf(traps);
+  }
+
+  /** A step that turns no fastener. */
+  static RunStep plain(
+      String id,
+      StepKind kind,
+      String group,
+      String title,
+      String text,
+      @Nullable String jointId,
+      boolean hold,
+      List<String> traps) {
+    return new RunStep(
+        id, kind, group, title, text, jointId, 0, List.of(), null, null, null, null, null, null,
+        hold, traps, null);
+  }
+
+  /** The same step, at which something is measured. */
+  RunStep measuring(Measure what) {
+    return new RunStep(
+        id, kind, group, title, text, jointId, percent, order, band, scale, scaleUnit, settingNm,
+        toolId, toolName, hold, traps, what);
   }
 
   /** Whether each fastener is confirmed by itself. */

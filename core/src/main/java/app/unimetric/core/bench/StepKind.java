@@ -4,6 +4,8 @@ package app.unimetric.core.bench;
 public enum StepKind {
   /** Something to do, confirmed once. */
   WORK,
+  /** Something is measured or looked at; what was found is written down. */
+  MEASURE,
   /** A product goes on, confirmed once. */
   SURFACE,
   /** All fasteners of a joint turn in by fingers, confirmed once. */

@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.pack.Measure;
 import app.unimetric.core.quantity.TorqueBand;
 import org.jspecify.annotations.Nullable;
 
@@ -18,6 +19,16 @@ public enum Verdict {
       return DONE;
     }
     return band.contains(torqueNm) ? INSIDE : torqueNm < band.minNm() ? BELOW : ABOVE;
+  }
+
+  /** The verdict on something measured or looked at. */
+  static Verdict of(Measure.Standing standing) {
+    return switch (standing) {
+      case NOTED -> DONE;
+      case WITHIN -> INSIDE;
+      case BELOW -> BELOW;
+      case ABOVE -> ABOVE;
+    };
   }
 
   public boolean isDeviation() {

@@ -66,14 +66,10 @@ public record JobPack(
         + joints.stream().mapToDouble(j -> j.turning().minutes()).sum();
   }
 
-  /**
-   * Its steps in the order of the work.
-   *
-   * @param beforeTightening those before anything is tightened, or those after the last torque
-   */
-  public List<PackStep> steps(boolean beforeTightening) {
+  /** Its steps of one part of the work, in the order of the work. */
+  public List<PackStep> steps(Phase.Part part) {
     return steps.stream()
-        .filter(s -> s.phase().isBeforeTightening() == beforeTightening)
+        .filter(s -> s.phase().part() == part)
         .sorted(Comparator.comparing(PackStep::phase))
         .toList();
   }

@@ -1,5 +1,6 @@
 package app.unimetric.core.pack;
 
+import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.sequence.GapStyle;
 import app.unimetric.core.sequence.Layout;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * A group of like fasteners that hold one thing.
  *
  * @param propertyClass null when not marked
+ * @param head what it is turned by; a hexagon where nothing is said
  * @param gapStyle of a faceplate; null is even
  * @param settles painted, plastic, newly bracketed or clamped on carbon: looked at again
  * @param wheel part of a wheel or axle
@@ -30,6 +32,7 @@ public record PackJoint(
     MetricThread thread,
     Hand hand,
     @Nullable PropertyClass propertyClass,
+    Head head,
     int count,
     Layout layout,
     @Nullable GapStyle gapStyle,
@@ -58,6 +61,7 @@ public record PackJoint(
     return new JointContext(
         thread,
         propertyClass,
+        head,
         role,
         critical,
         carbon,
@@ -80,6 +84,7 @@ public record PackJoint(
         thread,
         hand,
         propertyClass,
+        head,
         count,
         layout,
         gapStyle,

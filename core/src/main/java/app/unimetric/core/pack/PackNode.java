@@ -155,9 +155,23 @@ final class PackNode {
   }
 
   <T> List<T> nodes(String field, Function<PackNode, @Nullable T> read) {
+    return nodesOrTexts(field, read, null);
+  }
+
+  /** Objects, or plain texts where {@code ofText} makes one of them. */
+  <T> List<T> nodesOrTexts(
+      String field, Function<PackNode, @Nullable T> read, @Nullable Function<String, T> ofText) {
     List<T> made = new ArrayList<>();
     List<?> list = list(field);
     for (int i = 0; i < list.size(); i++) {
+      if (ofText != null && list.get(i) instanceof String text) {
+        problems.require(
+            !text.isBlank() && text.length() <= LONGEST_TEXT,
+            at(field) + "[" + i + "]",
+            "must be a text of 1 to " + LONGEST_TEXT + " characters.");
+        made.add(ofText.apply(text));
+        continue;
+      }
       PackNode node = new PackNode(list.get(i), at(field) + "[" + i + "]", problems);
       T one = read.apply(node);
       node.refuseUnknown();

@@ -1,5 +1,6 @@
 package app.unimetric.core.pack;
 
+import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
@@ -64,9 +65,9 @@ public final class PackReader {
             root.texts("words"),
             root.texts("cautions"),
             new Preparation(
-                root.texts("asFound"),
+                root.nodesOrTexts("asFound", this::measure, Measure::of),
                 root.texts("fitChecks"),
-                root.texts("inspections"),
+                root.nodesOrTexts("inspections", this::measure, Measure::of),
                 root.texts("specialTools"),
                 root.texts("consumables")),
             root.nodes(
@@ -96,8 +97,13 @@ public final class PackReader {
     }
     Set<String> steps = new HashSet<>();
     for (int i = 0; i < pack.steps().size(); i++) {
+      PackStep step = pack.steps().get(i);
+      problems.require(steps.add(step.id()), "steps[" + i + "].id", "is used twice.");
+      PackStep.Beside beside = step.beside();
       problems.require(
-          steps.add(pack.steps().get(i).id()), "steps[" + i + "].id", "is used twice.");
+          beside == null || joints.contains(beside.jointId()),
+          "steps[" + i + "]." + (beside != null && beside.after() ? "after" : "before"),
+          "names no joint of this job.");
     }
     Set<String> checks = new HashSet<>();
     for (int i = 0; i < pack.checks().size(); i++) {
@@ -146,7 +152,30 @@ public final class PackReader {
         n.text("title"),
         n.text("text"),
         n.texts("traps"),
-        minutes(n));
+        minutes(n),
+        n.flag("hold", false),
+        beside(n));
+  }
+
+  private PackStep.@Nullable Beside beside(PackNode n) {
+    boolean before = n.has("before");
+    boolean after = n.has("after");
+    Phase phase = n.choice("phase", Phase.SECURE);
+    problems.require(!(before && after), n.at("before"), "Give either before or after, not both.");
+    problems.require(
+        !(before || after) || phase.part() == Phase.Part.AMONG,
+        n.at(before ? "before" : "after"),
+        "belongs to steps of PREPARE, START or TIGHTEN; the others stand in the order of the work.");
+    return before || after ? new PackStep.Beside(n.text(before ? "before" : "after"), after) : null;
+  }
+
+  private @Nullable Measure measure(PackNode n) {
+    String what = n.text("what");
+    String unit = n.has("unit") ? n.text("unit") : null;
+    Double min = n.number("min");
+    Double max = n.number("max");
+    String limit = n.has("limit") ? n.text("limit") : null;
+    return problems.under(n.at(""), () -> new Measure(what, unit, min, max, limit));
   }
 
   private double minutes(PackNode n) {
@@ -177,6 +206,7 @@ public final class PackReader {
                 thread,
                 n.choice("hand", Hand.RIGHT),
                 material,
+                n.choice("head", Head.HEX),
                 count,
                 layout,
                 gapStyle,

@@ -2,24 +2,43 @@ package app.unimetric.core.pack;
 
 /** The part of the work a step belongs to, in the order of the work. */
 public enum Phase {
-  AS_FOUND("As found"),
-  SECURE("Secure"),
-  LOOSEN("Break loose"),
-  REMOVE("Take off"),
-  CLEAN("Clean and inspect"),
-  DRY_FIT("Dry fit"),
+  KNOW("Know the machine", Part.BEFORE),
+  VALUES("Gather values", Part.BEFORE),
+  DRY_QUESTIONS("Before taking apart", Part.BEFORE),
+  AS_FOUND("As found", Part.BEFORE),
+  SECURE("Secure", Part.BEFORE),
+  LOOSEN("Break loose", Part.BEFORE),
+  REMOVE("Take off", Part.BEFORE),
+  CLEAN("Clean and inspect", Part.BEFORE),
+  DRY_FIT("Dry fit", Part.BEFORE),
+  PREPARE("Prepare surfaces", Part.AMONG),
+  START("Start all by hand", Part.AMONG),
+  TIGHTEN("Tighten in passes", Part.AMONG),
   /** After the last torque: pin, clip, tab, strap. */
-  LOCK("Lock");
+  LOCK("Lock", Part.AFTER),
+  CHECK("Function checks", Part.AFTER),
+  /** After the job is signed off; said there. */
+  FIRST_RIDE("First ride", Part.RIDE);
 
-  private final String words;
-
-  Phase(String words) {
-    this.words = words;
+  /** Where a phase stands to the tightening. */
+  public enum Part {
+    BEFORE,
+    /** Between the tasks of the joints: a step here may stand beside one of them. */
+    AMONG,
+    AFTER,
+    RIDE
   }
 
-  /** Whether it comes before anything is tightened. */
-  public boolean isBeforeTightening() {
-    return this != LOCK;
+  private final String words;
+  private final Part part;
+
+  Phase(String words, Part part) {
+    this.words = words;
+    this.part = part;
+  }
+
+  public Part part() {
+    return part;
   }
 
   public String words() {

@@ -7,14 +7,14 @@ import java.util.List;
  *
  * @param asFound what is measured and must come back the same
  * @param fitChecks questions that must be answered while everything is still together
- * @param inspections what is looked at, with its limit in words
+ * @param inspections what is looked at or measured, with its limits
  * @param specialTools besides drives and torque tools
  * @param consumables grease, compound, cleaner
  */
 public record Preparation(
-    List<String> asFound,
+    List<Measure> asFound,
     List<String> fitChecks,
-    List<String> inspections,
+    List<Measure> inspections,
     List<String> specialTools,
     List<String> consumables) {
   public Preparation {

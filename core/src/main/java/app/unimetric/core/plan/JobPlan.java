@@ -2,6 +2,7 @@ package app.unimetric.core.plan;
 
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.Phase;
 import app.unimetric.core.sequence.HandOrder;
 import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.sequence.SettingOrder;
@@ -93,7 +94,7 @@ public record JobPlan(
         byHand ? SettingOrder.changes(order, settings) : best.changes(),
         best.atLeast(),
         needs,
-        JointTasks.of(joints, needs),
+        JointTasks.of(joints, needs, pack.steps(Phase.Part.AMONG)),
         UntilRide.of(pack, needs));
   }
 

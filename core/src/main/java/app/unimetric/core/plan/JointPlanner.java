@@ -1,7 +1,6 @@
 package app.unimetric.core.plan;
 
 import app.unimetric.core.fastener.BearingFace;
-import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.AssemblyPreload;
 import app.unimetric.core.joint.Friction;
@@ -149,7 +148,7 @@ final class JointPlanner {
     }
     FrictionCondition condition =
         governing == null ? FrictionCondition.UNKNOWN : governing.condition();
-    BearingFace face = Head.HEX.face(joint.thread());
+    BearingFace face = joint.head().face(joint.thread());
     AssemblyPreload at =
         AssemblyPreload.at(
             AssemblyPreload.USUAL_UTILISATION,
@@ -191,7 +190,7 @@ final class JointPlanner {
         && aim != null
         && governing.condition() == FrictionCondition.DRY
         && wet != null) {
-      BearingFace face = Head.HEX.face(joint.thread());
+      BearingFace face = joint.head().face(joint.thread());
       Friction from = FrictionCondition.DRY.nominal();
       double same = TighteningTorque.sameLoadNm(aim, joint.thread(), face, from, wet.nominal());
       notes.add(

@@ -1,6 +1,8 @@
 package app.unimetric.core.plan;
 
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Phase;
 import app.unimetric.core.surface.Compound;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -36,11 +38,25 @@ public record JointTasks(List<Task> tasks, Map<String, Moment> moments) {
     WET,
     START,
     SNUG,
-    FINAL
+    FINAL,
+    /** Something else in between; only these carry a step. */
+    STEP
   }
 
-  /** One thing done to one joint. */
-  public record Task(String jointId, Kind kind) {}
+  /** One thing done to one joint, or a step of the job between them. */
+  public record Task(@Nullable String jointId, Kind kind, @Nullable PackStep step) {
+    static Task of(String jointId, Kind kind) {
+      return new Task(jointId, kind, null);
+    }
+
+    static Task of(PackStep step) {
+      return new Task(null, Kind.STEP, step);
+    }
+
+    boolean is(String joint, Kind what) {
+      return kind == what && joint.equals(jointId);
+    }
+  }
 
   /** When a joint is wetted. */
   public enum Placed {
@@ -87,7 +103,12 @@ public record JointTasks(List<Task> tasks, Map<String, Moment> moments) {
     }
   }
 
-  static JointTasks of(List<PlannedJoint> joints, Needs needs) {
+  /**
+   * Lays the tasks of the joints out in time.
+   *
+   * @param between steps of the job among them; they take their time too
+   */
+  static JointTasks of(List<PlannedJoint> joints, Needs needs, List<PackStep> between) {
     Map<String, Placed> placed = new LinkedHashMap<>();
     for (PlannedJoint joint : joints) {
       Compound compound = joint.compound().advice();
@@ -98,14 +119,14 @@ public record JointTasks(List<Task> tasks, Map<String, Moment> moments) {
       }
     }
     for (Placed later : List.of(Placed.BEFORE_SNUG, Placed.AT_ITS_TURN)) {
-      Map<String, Double> windows = windows(joints, lay(joints, placed));
+      Map<String, Double> windows = windows(joints, woven(lay(joints, placed), between));
       placed.replaceAll(
           (id, now) ->
               now != Placed.WHEN_TIGHT && late(windows.getOrDefault(id, 0.0), id, needs)
                   ? later
                   : now);
     }
-    List<Task> tasks = lay(joints, placed);
+    List<Task> tasks = woven(lay(joints, placed), between);
     Map<String, Double> windows = windows(joints, tasks);
     Map<String, Moment> moments = new LinkedHashMap<>();
     placed.forEach(
@@ -131,20 +152,20 @@ public record JointTasks(List<Task> tasks, Map<String, Moment> moments) {
     List<String> ids = joints.stream().map(j -> j.joint().id()).toList();
     ids.stream()
         .filter(id -> placed.get(id) == Placed.BEFORE_START)
-        .forEach(id -> tasks.add(new Task(id, Kind.WET)));
-    ids.forEach(id -> tasks.add(new Task(id, Kind.START)));
+        .forEach(id -> tasks.add(Task.of(id, Kind.WET)));
+    ids.forEach(id -> tasks.add(Task.of(id, Kind.START)));
     for (String id : ids) {
       if (placed.get(id) != Placed.AT_ITS_TURN) {
         wet(id, placed.get(id) == Placed.BEFORE_SNUG, tasks);
-        tasks.add(new Task(id, Kind.SNUG));
+        tasks.add(Task.of(id, Kind.SNUG));
       }
     }
     for (String id : ids) {
       if (placed.get(id) == Placed.AT_ITS_TURN) {
         wet(id, true, tasks);
-        tasks.add(new Task(id, Kind.SNUG));
+        tasks.add(Task.of(id, Kind.SNUG));
       }
-      tasks.add(new Task(id, Kind.FINAL));
+      tasks.add(Task.of(id, Kind.FINAL));
     }
     ids.forEach(id -> wet(id, placed.get(id) == Placed.WHEN_TIGHT, tasks));
     return tasks;
@@ -152,8 +173,71 @@ public record JointTasks(List<Task> tasks, Map<String, Moment> moments) {
 
   private static void wet(String id, boolean now, List<Task> tasks) {
     if (now) {
-      tasks.add(new Task(id, Kind.WET));
+      tasks.add(Task.of(id, Kind.WET));
     }
+  }
+
+  /** The tasks with the steps between them: each beside its joint, or at the head of its phase. */
+  private static List<Task> woven(List<Task> tasks, List<PackStep> between) {
+    List<Task> woven = new ArrayList<>(tasks);
+    for (PackStep step : between) {
+      woven.add(place(step, woven), Task.of(step));
+    }
+    return woven;
+  }
+
+  private static int place(PackStep step, List<Task> tasks) {
+    PackStep.Beside beside = step.beside();
+    if (beside == null) {
+      return headOf(step.phase(), tasks);
+    }
+    String id = beside.jointId();
+    int start = indexOf(id, Kind.START, tasks);
+    int wet = indexOf(id, Kind.WET, tasks);
+    boolean wetFirst = step.phase() == Phase.PREPARE && wet >= 0 && wet < start;
+    int at =
+        wetFirst ? wet : step.phase() == Phase.TIGHTEN ? indexOf(id, Kind.FINAL, tasks) : start;
+    boolean beforeStart = step.phase() == Phase.PREPARE && !wetFirst;
+    int place = beside.after() && !beforeStart ? at + 1 : at;
+    // Several steps after one joint keep the order they are written in.
+    while (beside.after() && place < tasks.size() && besideSame(tasks.get(place), step)) {
+      place++;
+    }
+    return place;
+  }
+
+  private static boolean besideSame(Task task, PackStep step) {
+    PackStep other = task.step();
+    return other != null
+        && other.phase() == step.phase()
+        && step.beside() != null
+        && step.beside().equals(other.beside());
+  }
+
+  /** Before the first task of a phase; steps of the phase that stand there already go first. */
+  private static int headOf(Phase phase, List<Task> tasks) {
+    for (int i = 0; i < tasks.size(); i++) {
+      Kind kind = tasks.get(i).kind();
+      boolean reached =
+          switch (phase) {
+            case START -> kind == Kind.START;
+            case TIGHTEN -> kind == Kind.FINAL;
+            default -> kind == Kind.WET || kind == Kind.START;
+          };
+      if (reached) {
+        return i;
+      }
+    }
+    return 0;
+  }
+
+  private static int indexOf(String jointId, Kind kind, List<Task> tasks) {
+    for (int i = 0; i < tasks.size(); i++) {
+      if (tasks.get(i).is(jointId, kind)) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   /** Estimated minutes from the beginning of a joint's wetting to the end of its final torque. */
@@ -164,14 +248,16 @@ public record JointTasks(List<Task> tasks, Map<String, Moment> moments) {
     Map<String, Double> windows = new LinkedHashMap<>();
     double clock = 0;
     for (Task task : tasks) {
-      PackJoint joint = packs.get(task.jointId());
-      if (task.kind() == Kind.WET) {
-        wetted.put(task.jointId(), clock);
+      String id = task.jointId();
+      PackStep step = task.step();
+      PackJoint joint = packs.get(id);
+      if (id != null && task.kind() == Kind.WET) {
+        wetted.put(id, clock);
       }
-      clock += joint == null ? 0 : minutes(joint, task.kind());
-      Double since = wetted.get(task.jointId());
-      if (task.kind() == Kind.FINAL && since != null) {
-        windows.put(task.jointId(), clock - since);
+      clock += step != null ? step.minutes() : joint == null ? 0 : minutes(joint, task.kind());
+      Double since = wetted.get(id);
+      if (id != null && task.kind() == Kind.FINAL && since != null) {
+        windows.put(id, clock - since);
       }
     }
     return windows;

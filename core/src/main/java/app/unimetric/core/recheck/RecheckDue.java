@@ -35,6 +35,7 @@ public record RecheckDue(
   private static final int GRACE_DAYS = 7;
 
   private static final double GRACE_KM = 50;
+  private static final double GRACE_HOURS = 5;
 
   /** The re-checks that follow from fitting something with these meter readings. */
   public static List<RecheckDue> from(
@@ -66,7 +67,8 @@ public record RecheckDue(
       LocalDate today, @Nullable Double odometerKm, @Nullable Double hours, boolean movedSince) {
     boolean overdue =
         (onDate != null && today.isAfter(onDate.plusDays(GRACE_DAYS)))
-            || past(odometerKm, atKm, GRACE_KM);
+            || past(odometerKm, atKm, GRACE_KM)
+            || past(hours, atHours, GRACE_HOURS);
     boolean due =
         (afterFirstRide && movedSince)
             || (onDate != null && !today.isBefore(onDate))

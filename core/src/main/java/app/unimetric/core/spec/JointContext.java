@@ -1,5 +1,6 @@
 package app.unimetric.core.spec;
 
+import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.thread.MetricThread;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param thread null when unknown
  * @param propertyClass null when unknown
+ * @param head what it is turned by; a hexagon where nothing is said
  * @param role what the fastener is for
  * @param critical a failure can kill or lock a wheel
  * @param carbon carbon is clamped
@@ -21,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 public record JointContext(
     @Nullable MetricThread thread,
     @Nullable PropertyClass propertyClass,
+    Head head,
     Role role,
     boolean critical,
     boolean carbon,
@@ -42,13 +45,15 @@ public record JointContext(
 
   /** A clamping joint of which nothing else is known. */
   public static JointContext plain() {
-    return new JointContext(null, null, Role.CLAMP, false, false, false, Aim.MIDDLE, null, null);
+    return new JointContext(
+        null, null, Head.HEX, Role.CLAMP, false, false, false, Aim.MIDDLE, null, null);
   }
 
   public JointContext critical(boolean is) {
     return new JointContext(
         thread,
         propertyClass,
+        head,
         role,
         is,
         carbon,
@@ -62,6 +67,7 @@ public record JointContext(
     return new JointContext(
         thread,
         propertyClass,
+        head,
         role,
         critical,
         carbon,
@@ -75,6 +81,7 @@ public record JointContext(
     return new JointContext(
         thread,
         propertyClass,
+        head,
         role,
         critical,
         carbon,

@@ -1,7 +1,6 @@
 package app.unimetric.core.spec;
 
 import app.unimetric.core.fastener.BearingFace;
-import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.AssemblyPreload;
 import app.unimetric.core.joint.Friction;
@@ -42,7 +41,7 @@ final class UnitSlips {
     if (joint.role() != Role.CLAMP || thread == null || material == null) {
       return Optional.empty();
     }
-    BearingFace face = Head.HEX.face(thread);
+    BearingFace face = joint.head().face(thread);
     double yieldMPa = material.yieldMPa(thread);
     double slippery =
         AssemblyPreload.at(AssemblyPreload.USUAL_UTILISATION, yieldMPa, thread, face, SLIPPERY)

@@ -20,6 +20,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,17 +31,20 @@ class ReplayTest {
   private static final Signature ASTA = new Signature(UUID.randomUUID(), "Asta", false);
   private static final Signature LEAD = new Signature(UUID.randomUUID(), "Lead", true);
 
-  private final RunSheet sheet = sheet();
+  private RunSheet sheet = sheet();
   private final List<RunEvent> log = new ArrayList<>();
 
   private static RunSheet sheet() {
+    return sheet(SamplePack.document());
+  }
+
+  private static RunSheet sheet(Map<String, Object> document) {
     TorqueTool tool = new TorqueTool(2, 25, 4.0, 0.5, NEWTON_METRE, List.of());
     CribTool crib =
         new CribTool("t1", "Small click", ToolType.CLICK, tool, LocalDate.of(2026, 1, 1), 10, null);
     return RunSheetWriter.write(
         JobPlan.of(
-            PackReader.read(SamplePack.document()),
-            Circumstances.of(List.of(crib), LocalDate.of(2026, 5, 4))));
+            PackReader.read(document), Circumstances.of(List.of(crib), LocalDate.of(2026, 5, 4))));
   }
 
   private RunState state() {
@@ -82,6 +86,55 @@ class ReplayTest {
       s = s.currentStep().equals("second-look") ? look() : say(s.permits().get(0));
     }
     return s;
+  }
+
+  private RunState found(String words, Signature by) {
+    log.add(event(EventKind.MEASURED, null, null, words, null, by));
+    return state();
+  }
+
+  @Test
+  void whatIsFoundIsWrittenDownAndJudgedByItsLimit() {
+    Map<String, Object> document = SamplePack.document();
+    document.put("asFound", List.of("which side the spacer is on"));
+    document.put("inspections", List.of(Map.of("what", "pad thickness", "unit", "mm", "min", 1.5)));
+    sheet = sheet(document);
+    assertThat(state().currentStep()).isEqualTo("found.1");
+    assertThat(state().permits()).containsExactly(EventKind.MEASURED);
+    assertThat(found("left", ASTA).entries().get(0).verdict()).isEqualTo(Verdict.DONE);
+    until("inspect.1");
+    assertThat(found("thin", ASTA).entries())
+        .last()
+        .extracting(Entry::notCounted)
+        .asString()
+        .contains("figure in mm first");
+    RunState worn = found("1,2 mm right", ASTA);
+    assertThat(worn.pending().verdict()).isEqualTo(Verdict.BELOW);
+    log.add(event(EventKind.DEVIATION_ACCEPTED, null, null, "new ones tomorrow", null, ASTA));
+    assertThat(state().currentStep()).as("only a lead").isEqualTo("inspect.1");
+    RunState again = found("3.0", ASTA);
+    assertThat(again.pending()).isNull();
+    assertThat(again.currentStep()).isNotEqualTo("inspect.1");
+    assertThat(again.entries()).last().extracting(Entry::verdict).isEqualTo(Verdict.INSIDE);
+  }
+
+  @Test
+  void aLeadMayLetAWornPartStandAndTheReasonIsKept() {
+    Map<String, Object> document = SamplePack.document();
+    document.put("inspections", List.of(Map.of("what", "play", "unit", "mm", "max", 0.5)));
+    sheet = sheet(document);
+    until("inspect.1");
+    assertThat(found("0.7", ASTA).permits()).contains(EventKind.DEVIATION_ACCEPTED);
+    log.add(event(EventKind.DEVIATION_ACCEPTED, null, null, "within the maker's wear", null, LEAD));
+    assertThat(state().deviations()).hasSize(1);
+    assertThat(state().currentStep()).isNotEqualTo("inspect.1");
+  }
+
+  @Test
+  void nothingFoundIsNoMeasurement() {
+    assertThatThrownBy(() -> found(" ", ASTA))
+        .isInstanceOf(InvalidInput.class)
+        .hasMessageContaining("write down what you found");
   }
 
   private RunState look() {

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.unimetric.core.Seeded;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackReader;
+import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Shelf;
@@ -31,9 +33,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 class RunSheetTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
   private static final String[] LAYOUTS = {"CIRCLE", "ROW", "PINCH", "FACEPLATE"};
-  private static final String[] PHASES = {
-    "SECURE", "AS_FOUND", "LOOSEN", "REMOVE", "CLEAN", "DRY_FIT", "LOCK"
-  };
 
   private static Map<String, Object> joint(Seeded.Case random, int i) {
     Map<String, Object> joint = new HashMap<>();
@@ -77,20 +76,14 @@ class RunSheetTest {
     }
     List<Object> steps = new ArrayList<>();
     for (int i = 0; i < random.nextInt(6); i++) {
-      steps.add(
-          Map.of(
-              "id",
-              "s" + i,
-              "phase",
-              PHASES[random.nextInt(PHASES.length)],
-              "title",
-              "Step " + i,
-              "text",
-              "Do it.",
-              "traps",
-              List.of("Step trap " + i),
-              "minutes",
-              3));
+      Phase phase = Phase.values()[random.nextInt(Phase.values().length)];
+      Map<String, Object> step = SamplePack.step("s" + i, phase.name());
+      step.put("traps", List.of("Step trap " + i));
+      step.put("minutes", 3);
+      if (phase.part() == Phase.Part.AMONG && random.nextBoolean()) {
+        step.put(random.nextBoolean() ? "before" : "after", "joint-" + random.nextInt(count));
+      }
+      steps.add(step);
     }
     Map<String, Object> document = new HashMap<>();
     document.put("format", "unimetric-pack");
@@ -103,6 +96,8 @@ class RunSheetTest {
     document.put("joints", joints);
     document.put("order", order);
     document.put("steps", steps);
+    document.put("asFound", List.of("how it stands", Map.of("what", "gap", "unit", "mm")));
+    document.put("inspections", List.of(Map.of("what", "thickness", "unit", "mm", "min", 1.5)));
     document.put("checks", List.of(Map.of("id", "c", "title", "Check", "text", "It holds.")));
     return PackReader.read(document);
   }
@@ -132,7 +127,15 @@ class RunSheetTest {
     RunSheet sheet = RunSheetWriter.write(plan);
     List<RunStep> steps = sheet.steps();
     assertThat(steps).extracting(RunStep::id).doesNotHaveDuplicates();
-    pack.steps().forEach(s -> assertThat(sheet.step("step." + s.id())).isPresent());
+    pack.steps()
+        .forEach(
+            s ->
+                assertThat(sheet.step("step." + s.id()).isPresent())
+                    .isEqualTo(s.phase() != Phase.FIRST_RIDE));
+    assertThat(sheet.steps())
+        .filteredOn(s -> s.kind() == StepKind.MEASURE)
+        .extracting(RunStep::id)
+        .containsExactly("found.1", "found.2", "inspect.1");
     List<String> finals = new ArrayList<>();
     Set<StepKind> met = new LinkedHashSet<>();
     for (RunStep step : steps) {
@@ -212,17 +215,31 @@ class RunSheetTest {
     RunSheet sheet = RunSheetWriter.write(plan(pack));
     List<String> ids = sheet.steps().stream().map(RunStep::id).toList();
     int lastPull = -1;
+    int firstHand = ids.size();
     for (int i = 0; i < ids.size(); i++) {
+      firstHand = ids.get(i).startsWith("hand.") ? Math.min(i, firstHand) : firstHand;
       lastPull = sheet.steps().get(i).perFastener() ? i : lastPull;
     }
     for (var step : pack.steps()) {
       int at = ids.indexOf("step." + step.id());
-      if (step.phase().isBeforeTightening()) {
-        assertThat(at).isLessThan(lastPull);
-      } else {
-        assertThat(at).isGreaterThan(lastPull);
+      switch (step.phase().part()) {
+        case BEFORE -> assertThat(at).isLessThan(firstHand);
+        case AMONG -> assertThat(at).isGreaterThan(lastBefore(pack, ids));
+        case AFTER -> assertThat(at).isGreaterThan(lastPull);
+        case RIDE -> assertThat(sheet.steps().get(ids.size() - 1).text()).contains(step.title());
+      }
+      if (step.beside() != null && step.phase() == Phase.TIGHTEN) {
+        int last = ids.indexOf("pass." + step.beside().jointId() + ".100");
+        assertThat(at > last).isEqualTo(step.beside().after());
       }
     }
+  }
+
+  private static int lastBefore(JobPack pack, List<String> ids) {
+    return pack.steps(Phase.Part.BEFORE).stream()
+        .mapToInt(s -> ids.indexOf("step." + s.id()))
+        .max()
+        .orElse(-1);
   }
 
   @ParameterizedTest
@@ -243,7 +260,7 @@ class RunSheetTest {
               state.nextFastener(),
               null,
               null,
-              null,
+              state.permits().contains(EventKind.MEASURED) ? "2 mm, as usual" : null,
               null,
               look ? lead : mechanic,
               null,

@@ -73,7 +73,7 @@ class JobPackTest {
     Turning turning = pack.joints().get(0).turning();
     assertThat(turning.drive()).isEqualTo("cup tool");
     assertThat(turning.usedOnce()).isTrue();
-    assertThat(pack.preparation().asFound()).containsExactly("shell width, mm");
+    assertThat(pack.preparation().asFound()).containsExactly(Measure.of("shell width, mm"));
     assertThat(pack.suits(MachineKind.BICYCLE, "Anything")).isTrue();
     assertThat(pack.suits(MachineKind.ATV, "Anything")).isFalse();
   }

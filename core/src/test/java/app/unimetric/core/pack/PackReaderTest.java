@@ -7,6 +7,7 @@ import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problem;
 import app.unimetric.core.sequence.Layout;
 import app.unimetric.core.spec.SpecForm;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -63,6 +64,39 @@ class PackReaderTest {
         "order", SamplePack.list(Map.of("before", "plate", "after", "ghost", "reason", "?")));
     SamplePack.jointOf(document, 0).put("id", "plate");
     assertThat(placesOfErrors()).contains("order[0].after", "joints[1].id");
+  }
+
+  @Test
+  void stepsStandBesideAJointOnlyAmongTheTightening() {
+    Map<String, Object> step = SamplePack.step("press", "TIGHTEN");
+    step.put("before", "pair");
+    step.put("hold", true);
+    document.put("steps", SamplePack.list(step));
+    PackStep read = PackReader.read(document).steps().get(0);
+    assertThat(read.beside()).isEqualTo(new PackStep.Beside("pair", false));
+    assertThat(read.hold()).isTrue();
+    step.put("after", "ghost");
+    assertThat(placesOfErrors()).containsExactly("steps[0].before");
+    step.remove("before");
+    assertThat(placesOfErrors()).containsExactly("steps[0].after");
+    step.put("after", "pair");
+    step.put("phase", "CLEAN");
+    assertThat(placesOfErrors()).containsExactly("steps[0].after");
+  }
+
+  @Test
+  void measuresAreTextsOrObjectsWithLimits() {
+    Map<String, Object> pads = new LinkedHashMap<>();
+    pads.put("what", "pad thickness");
+    pads.put("unit", "mm");
+    pads.put("min", 1.5);
+    document.put("inspections", SamplePack.list("hose not chafed", pads));
+    assertThat(PackReader.read(document).preparation().inspections())
+        .containsExactly(
+            Measure.of("hose not chafed"), new Measure("pad thickness", "mm", 1.5, null, null));
+    pads.remove("unit");
+    pads.put("limits", 3);
+    assertThat(placesOfErrors()).contains("inspections[1].unit", "inspections[1].limits");
   }
 
   @Test

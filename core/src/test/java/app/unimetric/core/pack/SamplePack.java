@@ -33,6 +33,15 @@ public final class SamplePack {
     return pack;
   }
 
+  public static Map<String, Object> step(String id, String phase) {
+    Map<String, Object> step = new LinkedHashMap<>();
+    step.put("id", id);
+    step.put("phase", phase);
+    step.put("title", "Step " + id);
+    step.put("text", "Do it.");
+    return step;
+  }
+
   public static Map<String, Object> joint(
       String id, String thread, int count, String layout, double nm) {
     Map<String, Object> joint = new LinkedHashMap<>();

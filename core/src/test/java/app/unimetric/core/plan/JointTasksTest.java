@@ -55,6 +55,73 @@ class JointTasksTest {
     assertThat(plan.ride().totalMinutes()).isEqualTo(plan.ride().workMinutes() + 120);
   }
 
+  private void steps(Object... steps) {
+    document.put("steps", SamplePack.list(steps));
+  }
+
+  private static Map<String, Object> beside(String id, String phase, String where, String joint) {
+    Map<String, Object> step = SamplePack.step(id, phase);
+    step.put(where, joint);
+    return step;
+  }
+
+  private static List<String> withSteps(JobPlan plan) {
+    return plan.tasks().tasks().stream()
+        .map(t -> t.step() == null ? t.kind() + " " + t.jointId() : t.step().id())
+        .toList();
+  }
+
+  @Test
+  void stepsStandAtTheHeadOfTheirPhaseOrBesideTheirJoint() {
+    steps(
+        beside("a", "TIGHTEN", "after", "plate"),
+        beside("b", "TIGHTEN", "after", "plate"),
+        beside("c", "TIGHTEN", "before", "pair"),
+        SamplePack.step("d", "TIGHTEN"),
+        SamplePack.step("e", "START"),
+        beside("f", "START", "after", "pair"),
+        SamplePack.step("g", "PREPARE"),
+        beside("h", "PREPARE", "after", "pair"),
+        SamplePack.step("early", "SECURE"));
+    assertThat(withSteps(plan(60)))
+        .containsExactly(
+            "g",
+            "WET plate",
+            "WET pair",
+            "h",
+            "e",
+            "START plate",
+            "START pair",
+            "f",
+            "SNUG plate",
+            "SNUG pair",
+            "d",
+            "FINAL plate",
+            "a",
+            "b",
+            "c",
+            "FINAL pair");
+  }
+
+  @Test
+  void aPreparationStandsBeforeTheStartWhereTheJointIsWettedLate() {
+    minutes(0, 10);
+    minutes(1, 60);
+    steps(beside("h", "PREPARE", "after", "pair"));
+    assertThat(withSteps(plan(20)).subList(0, 3)).containsExactly("START plate", "h", "START pair");
+  }
+
+  @Test
+  void stepsBetweenTakeTheirTimeFromTheProduct() {
+    minutes(0, 10);
+    minutes(1, 10);
+    Map<String, Object> press = beside("press", "TIGHTEN", "before", "pair");
+    press.put("minutes", 7.5);
+    steps(press);
+    assertThat(plan(60).tasks().moments().get("pair").minutesToFinal()).isEqualTo(28.0);
+    assertThat(plan(60).tasks().moments().get("plate").minutesToFinal()).isEqualTo(15.5);
+  }
+
   @Test
   void aJointWhoseProductWouldSetIsWettedAtItsTurn() {
     minutes(0, 10);

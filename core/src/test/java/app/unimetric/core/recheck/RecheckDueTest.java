@@ -33,6 +33,15 @@ class RecheckDueTest {
   }
 
   @Test
+  void aMachineWithAnHourMeterBecomesOverdueByUse() {
+    RecheckDue due = RecheckDue.from(List.of(RecheckRule.SETTLING), FITTED, null, 570.0).get(0);
+    assertThat(due.atHours()).isEqualTo(580);
+    assertThat(due.standing(FITTED, null, 579.9, true)).isEqualTo(RecheckDue.Standing.WAITING);
+    assertThat(due.standing(FITTED, null, 580.0, true)).isEqualTo(RecheckDue.Standing.DUE);
+    assertThat(due.standing(FITTED, null, 585.0, true)).isEqualTo(RecheckDue.Standing.OVERDUE);
+  }
+
+  @Test
   void withoutAnOdometerTheDateStillCounts() {
     assertThat(settling(null).atKm()).isNull();
     assertThat(settling(null).standing(FITTED.plusDays(30), null, null, false))

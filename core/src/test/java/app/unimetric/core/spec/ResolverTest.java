@@ -12,6 +12,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.unimetric.core.Seeded;
+import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.problem.InvalidInput;
@@ -114,7 +115,8 @@ class ResolverTest {
   @Test
   void carbonNeverAimsHigh() {
     JointContext carbon =
-        new JointContext(null, null, Role.CLAMP, true, true, false, Aim.UPPER_THIRD, null, null);
+        new JointContext(
+            null, null, Head.HEX, Role.CLAMP, true, true, false, Aim.UPPER_THIRD, null, null);
     Resolution r = resolve(carbon, SpecValue.range(4, 6, NEWTON_METRE, MANUAL));
     assertThat(r.aimNm()).isEqualTo(5);
     assertThat(r.reasons()).anyMatch(s -> s.contains("upper third is not used"));
@@ -167,6 +169,7 @@ class ResolverTest {
         new JointContext(
             MetricThread.parse("M6"),
             PropertyClass.C8_8,
+            Head.HEX,
             Role.PIVOT,
             false,
             false,

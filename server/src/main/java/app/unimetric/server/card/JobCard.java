@@ -1,6 +1,8 @@
 package app.unimetric.server.card;
 
+import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.StatedValue;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.JobPlan;
@@ -100,13 +102,17 @@ final class JobCard {
       joint(i + 1, plan.joints().get(i));
     }
     html.append("</tbody></table>");
-    list("Before", plan.pack().steps(true).stream().map(JobCard::step).toList());
-    list("After the last torque", plan.pack().steps(false).stream().map(JobCard::step).toList());
+    steps("Before", Phase.Part.BEFORE);
+    measures("Measure as found", plan.pack().preparation().asFound());
+    measures("Inspect", plan.pack().preparation().inspections());
+    steps("Between", Phase.Part.AMONG);
+    steps("After the last torque", Phase.Part.AFTER);
     list("Must fit", plan.pack().preparation().fitChecks());
     list("Needed", List.of(needed()));
     list(
         "Before it is ridden",
         plan.pack().checks().stream().map(c -> c.title() + ": " + c.text()).toList());
+    steps("First ride", Phase.Part.RIDE);
     list("Cautions", List.of(String.join(" ", plan.pack().cautions())));
     html.append(
         "<p>Done by ____________________ Second look ____________________ Date __________</p>");
@@ -238,11 +244,33 @@ final class JobCard {
     html.append("</ul>");
   }
 
-  private static String step(PackStep step) {
-    return step.title()
+  private void steps(String title, Phase.Part part) {
+    list(title, plan.pack().steps(part).stream().map(this::step).toList());
+  }
+
+  private void measures(String title, List<Measure> measures) {
+    List<String> blanks = measures.stream().map(m -> m.words() + " ________").toList();
+    list(title, blanks.isEmpty() ? List.of() : List.of(String.join("   ", blanks)));
+  }
+
+  private String step(PackStep step) {
+    return (step.hold() ? "Hold: " : "")
+        + besideWords(step)
+        + step.title()
         + ". "
         + step.text()
         + (step.traps().isEmpty() ? "" : " ! " + String.join(" ! ", step.traps()));
+  }
+
+  private String besideWords(PackStep step) {
+    PackStep.Beside beside = step.beside();
+    if (beside == null) {
+      return "";
+    }
+    return plan.joints().stream()
+        .filter(j -> j.joint().id().equals(beside.jointId()))
+        .map(j -> (beside.after() ? "After " : "Before ") + j.joint().title() + ": ")
+        .collect(Collectors.joining());
   }
 
   private String needed() {

@@ -2,6 +2,7 @@ package app.unimetric.server.compute;
 
 import app.unimetric.core.carbon.ClampPressure;
 import app.unimetric.core.fastener.Drive;
+import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.AppliedTorque;
 import app.unimetric.core.joint.BoltedJoint;
@@ -195,7 +196,16 @@ final class DeskCall {
     return Resolver.resolve(
             List.of(stated),
             new JointContext(
-                joint.thread(), material, Role.CLAMP, false, false, false, Aim.MIDDLE, null, null))
+                joint.thread(),
+                material,
+                r.head() == null ? Head.HEX : r.head(),
+                Role.CLAMP,
+                false,
+                false,
+                false,
+                Aim.MIDDLE,
+                null,
+                null))
         .unitSlips();
   }
 

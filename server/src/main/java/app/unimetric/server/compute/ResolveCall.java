@@ -1,5 +1,6 @@
 package app.unimetric.server.compute;
 
+import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.problem.Problems;
@@ -84,6 +85,7 @@ final class ResolveCall {
       ThreadCall.@Nullable Request thread,
       @Schema(description = "mark on the head, such as 8.8 or A2-70")
           @Nullable String propertyClass,
+      @Schema(description = "a hexagon where nothing is said") @Nullable Head head,
       @Nullable Role role,
       @Nullable Boolean critical,
       @Nullable Boolean carbon,
@@ -134,6 +136,7 @@ final class ResolveCall {
                 new JointContext(
                     thread,
                     material,
+                    r.head() == null ? Head.HEX : r.head(),
                     r.role() == null ? Role.CLAMP : r.role(),
                     Boolean.TRUE.equals(r.critical()),
                     Boolean.TRUE.equals(r.carbon()),

@@ -4,6 +4,7 @@ import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.StepKind;
+import app.unimetric.core.pack.Measure;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.server.bench.Runs;
 import app.unimetric.server.bench.Said;
@@ -30,6 +31,8 @@ class DemoWork {
 
   /** Entries of a job left in the middle: the faceplate's second pass, two of four done. */
   private static final int BEGUN = 31;
+
+  private static final double ORDINARY = 12;
 
   private final Jobs jobs;
   private final Runs runs;
@@ -133,9 +136,27 @@ class DemoWork {
         state.nextFastener(),
         null,
         null,
-        null,
+        found(step),
         null,
         null);
+  }
+
+  /** Something ordinary: the middle of its limits, or that it is in order. */
+  private static @Nullable String found(RunStep step) {
+    Measure measure = step.measure();
+    if (measure == null) {
+      return null;
+    }
+    if (measure.unit() == null) {
+      return "as it should be";
+    }
+    Double least = measure.min();
+    Double most = measure.max();
+    double figure =
+        least == null
+            ? most == null ? ORDINARY : most / 2
+            : most == null ? least * 2 : (least + most) / 2;
+    return String.format(Locale.ROOT, "%.1f %s", figure, measure.unit());
   }
 
   private Said reading(int counter, RunStep step, RunState state, double share) {

@@ -1,9 +1,11 @@
 package app.unimetric.server.job;
 
+import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.OneTimePart;
 import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.pack.StatedValue;
 import app.unimetric.core.pack.Turning;
@@ -50,7 +52,7 @@ record JobSheet(
     List<Blocker> blockers,
     List<String> cautions,
     List<OneTimePart> oneTimeParts,
-    Preparation preparation,
+    Asked preparation,
     double minutes,
     int settingChanges,
     int settingChangesAtLeast,
@@ -61,9 +63,27 @@ record JobSheet(
     List<FitAnswer> fits,
     SheetEntries.@Nullable SincePrint sincePrint,
     List<PackStep> steps,
+    List<PackStep> stepsBetween,
     List<PackStep> lockingSteps,
+    List<PackStep> firstRide,
     List<SheetJoint> joints,
     List<PackCheck> checks) {
+  /** What the job asks for before anything is taken apart, in words. */
+  record Asked(
+      List<String> asFound,
+      List<String> fitChecks,
+      List<String> inspections,
+      List<String> specialTools,
+      List<String> consumables) {
+    static Asked of(Preparation p) {
+      return new Asked(
+          p.asFound().stream().map(Measure::words).toList(),
+          p.fitChecks(),
+          p.inspections().stream().map(Measure::words).toList(),
+          p.specialTools(),
+          p.consumables());
+    }
+  }
 
   /** One joint of the sheet. */
   record SheetJoint(
@@ -154,7 +174,7 @@ record JobSheet(
         plan.blockers(),
         plan.pack().cautions(),
         plan.pack().oneTimeParts(),
-        plan.pack().preparation(),
+        Asked.of(plan.pack().preparation()),
         plan.pack().minutes(),
         plan.settingChanges(),
         plan.settingChangesAtLeast(),
@@ -164,8 +184,10 @@ record JobSheet(
         plan.needs(),
         fits,
         sincePrint,
-        plan.pack().steps(true),
-        plan.pack().steps(false),
+        plan.pack().steps(Phase.Part.BEFORE),
+        plan.pack().steps(Phase.Part.AMONG),
+        plan.pack().steps(Phase.Part.AFTER),
+        plan.pack().steps(Phase.Part.RIDE),
         plan.joints().stream().map(p -> joint(p, plan.tasks(), deskNotes)).toList(),
         plan.pack().checks());
   }

@@ -15,6 +15,8 @@ import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackReader;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.StatedValue;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.Circumstances;
@@ -40,11 +42,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -107,6 +111,75 @@ class CatalogueTest {
     assertThat(pack.minutes()).isBetween(8.0, 240.0);
     assertThat(pack.cautions()).anyMatch(c -> c.contains("maker's document"));
     assertThat(pack.matches(pack.words().get(0))).isTrue();
+    assertThat(pack.steps())
+        .extracting(PackStep::phase)
+        .contains(Phase.SECURE, Phase.CLEAN, Phase.DRY_FIT)
+        .containsAnyOf(Phase.REMOVE, Phase.LOOSEN, Phase.DRY_QUESTIONS);
+    assertThat(pack.preparation().asFound()).as("what must come back the same").isNotEmpty();
+    assertThat(pack.preparation().inspections()).isNotEmpty();
+  }
+
+  /** What people get wrong in these jobs; each is told somewhere. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "switch plunger",
+        "spring and bush",
+        "tyre arrow",
+        "sensor ring face",
+        "axle handle direction",
+        "longer bolt toward the exhaust",
+        "face recess of the rotor outward",
+        "chainring mark and pin",
+        "nut with the relief",
+        "double-threaded bolt",
+        "o-ring",
+        "not over the brake hose",
+        "re-pulled after settling, then trimmed",
+        "pad spring seated",
+        "pump before it moves",
+        "left pedal is left-hand",
+        "reservoir level before pistons",
+        "no prying on pads that stay",
+        "support the engine before its last mount",
+        "carried over from the old part",
+        "quantity per side",
+        "dust-cap face out",
+        "clock position of the peg",
+        "cranks free of load",
+        "hole each belongs in",
+        "rubber bushes are tightened only at ride height",
+        "never paste in the threads",
+        "eye protection"
+      })
+  void theTrapsOfTheTradeAreTold(String trap) throws IOException {
+    List<String> told = new ArrayList<>();
+    for (Path document : documents().toList()) {
+      told.add(Files.readString(document).toLowerCase(Locale.ROOT));
+    }
+    assertThat(told).anyMatch(t -> t.contains(trap));
+  }
+
+  @ParameterizedTest
+  @MethodSource("documents")
+  void wheelsAreBrokenLooseOnTheGroundAndBrakesPumpedBeforeItMoves(Path document) {
+    JobPack pack = read(document);
+    List<String> ids =
+        Stream.of(Phase.Part.BEFORE, Phase.Part.AFTER)
+            .flatMap(part -> pack.steps(part).stream())
+            .map(PackStep::id)
+            .toList();
+    if (ids.contains("lift") && ids.contains("loose")) {
+      assertThat(ids.indexOf("loose")).isLessThan(ids.indexOf("lift"));
+    }
+    boolean pistonsMoved =
+        pack.steps().stream().anyMatch(s -> s.text().contains("Hang the caliper"))
+            && pack.joints().stream().anyMatch(j -> j.id().equals("caliper"));
+    if (pistonsMoved) {
+      assertThat(pack.steps())
+          .filteredOn(s -> s.phase() == Phase.CHECK)
+          .anyMatch(s -> s.hold() && s.title().contains("Pump the lever"));
+    }
   }
 
   @ParameterizedTest
@@ -149,6 +222,9 @@ class CatalogueTest {
     List<String> shown = sheet.steps().stream().flatMap(s -> s.traps().stream()).toList();
     pack.steps().forEach(s -> assertThat(shown).containsAll(s.traps()));
     pack.joints().forEach(j -> assertThat(shown).containsAll(j.traps()));
+    assertThat(sheet.steps())
+        .filteredOn(s -> s.kind() == StepKind.MEASURE)
+        .hasSize(pack.preparation().asFound().size() + pack.preparation().inspections().size());
     List<RunStep> steps = sheet.steps();
     assertThat(steps.get(steps.size() - 1).kind()).isEqualTo(StepKind.SIGN_OFF);
     for (PackJoint joint : pack.joints()) {

@@ -1,0 +1,111 @@
+package app.unimetric.core.pack;
+
+import app.unimetric.core.problem.Problems;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something to measure or to look at, and what it must come to.
+ *
+ * @param what in words
+ * @param unit of the figure, such as mm; null when words are enough
+ * @param min least that may stand, in {@code unit}; null without
+ * @param max most that may stand, in {@code unit}; null without
+ * @param limit where the limit is stated, or what must be so, in words; null without
+ */
+public record Measure(
+    String what,
+    @Nullable String unit,
+    @Nullable Double min,
+    @Nullable Double max,
+    @Nullable String limit) {
+  private static final double MOST = 1_000_000;
+  private static final Pattern FIGURE =
+      Pattern.compile("^\\s*(-?\\d{1,7}(?:[.,]\\d{1,6})?)(?![\\d.,]).*", Pattern.DOTALL);
+
+  /** How what was found stands to the limits. */
+  public enum Standing {
+    /** Nothing to judge it by. */
+    NOTED,
+    WITHIN,
+    BELOW,
+    ABOVE
+  }
+
+  public Measure {
+    Problems problems = new Problems();
+    boolean limits = min != null || max != null;
+    problems.require(!limits || unit != null, "unit", "is missing: a limit needs its unit.");
+    if (min != null) {
+      problems.within(min, -MOST, MOST, "min");
+    }
+    if (max != null) {
+      problems.within(max, -MOST, MOST, "max");
+    }
+    problems.require(min == null || max == null || min <= max, "min", "must not be above max.");
+    problems.orThrow();
+  }
+
+  /** Something to write down in words. */
+  public static Measure of(String what) {
+    return new Measure(what, null, null, null, null);
+  }
+
+  public boolean hasLimits() {
+    return min != null || max != null;
+  }
+
+  /** The figure at the beginning of what was written: 3.2 of “3,2 mm, left side”. */
+  public static Optional<Double> figure(String found) {
+    Matcher m = FIGURE.matcher(found);
+    return m.matches()
+        ? Optional.of(Double.parseDouble(m.group(1).replace(',', '.')))
+        : Optional.empty();
+  }
+
+  /** Whether this can be written down: where a unit is asked for, a figure stands first. */
+  public boolean accepts(String found) {
+    return unit == null || figure(found).isPresent();
+  }
+
+  /** How what was found stands to the limits. */
+  public Standing standing(String found) {
+    Double figure = hasLimits() ? figure(found).orElse(null) : null;
+    if (figure == null) {
+      return Standing.NOTED;
+    }
+    if (min != null && figure < min) {
+      return Standing.BELOW;
+    }
+    return max != null && figure > max ? Standing.ABOVE : Standing.WITHIN;
+  }
+
+  /** The limits in words: {@code at least 1.5 mm; marked on the disc}; empty without any. */
+  public String limitWords() {
+    String figures =
+        min != null && max != null
+            ? plain(min) + " to " + plain(max) + " " + unit
+            : min != null
+                ? "at least " + plain(min) + " " + unit
+                : max != null ? "at most " + plain(max) + " " + unit : "";
+    if (limit == null) {
+      return figures;
+    }
+    return figures.isEmpty() ? limit : figures + "; " + limit;
+  }
+
+  /** For a list: {@code pad thickness, mm (at least 1.5 mm)}. */
+  public String words() {
+    String name = unit == null ? what : what + ", " + unit;
+    return limitWords().isEmpty() ? name : name + " (" + limitWords() + ")";
+  }
+
+  private static String plain(double figure) {
+    return figure == Math.rint(figure)
+        ? Long.toString((long) figure)
+        : String.format(Locale.ROOT, "%.3f", figure).replaceAll("0+$", "");
+  }
+}

@@ -1,0 +1,49 @@
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import type { Schemas } from '../../api/client';
+  import { keep, kept } from '../../api/drafts';
+  import type { BenchRun } from './run.svelte';
+
+  interface Props {
+    run: BenchRun;
+    step: Schemas['RunStep'];
+    stopped: boolean;
+  }
+  let { run, step, stopped }: Props = $props();
+  const unit = $derived(step.measure?.unit);
+  // svelte-ignore state_referenced_locally
+  const draft = `found.${run.page.jobId}.${step.id}`;
+  let found = $state(kept(draft));
+  $effect(() => keep(draft, found));
+
+  async function say(e: SubmitEvent) {
+    e.preventDefault();
+    if (stopped || !found.trim()) return;
+    if (await run.say({ kind: 'MEASURED', reason: found.trim() })) keep(draft, '');
+  }
+</script>
+
+<form onsubmit={say}>
+  <TextInput
+    labelText={unit ? `What you found, ${unit}` : 'What you found'}
+    bind:value={found}
+    maxlength={1000}
+    size="xl"
+    autocomplete="off"
+    inputmode={unit ? 'decimal' : 'text'}
+  />
+  <Button type="submit" class="large" disabled={stopped || !found.trim()}>Write down</Button>
+</form>
+
+<style>
+  form {
+    display: flex;
+    flex: 1 1 100%;
+    flex-wrap: wrap;
+    gap: 0.75rem;
+    align-items: end;
+  }
+  form > :global(.bx--form-item) {
+    flex: 1 1 16rem;
+  }
+</style>
