@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
@@ -14,6 +15,8 @@
   // svelte-ignore state_referenced_locally
   const draft = `found.${run.page.jobId}.${step.id}`;
   let found = $state(kept(draft));
+  let field = $state<HTMLInputElement | null>(null);
+  onMount(() => field?.focus());
   $effect(() => keep(draft, found));
 
   async function say(e: SubmitEvent) {
@@ -26,6 +29,7 @@
 <form onsubmit={say}>
   <TextInput
     labelText={unit ? `What you found, ${unit}` : 'What you found'}
+    bind:ref={field}
     bind:value={found}
     maxlength={1000}
     size="xl"

@@ -122,6 +122,9 @@
     margin: 0;
     padding: 0;
   }
+  .title::first-letter {
+    text-transform: uppercase;
+  }
   .figures {
     display: flex;
     gap: 3rem;

@@ -144,6 +144,14 @@ public final class QuestionText {
     if (metric != null && material == null) {
       assumed.add("Class 8.8 is assumed; name the mark on the head to change that.");
     }
+    if (metric != null && (condition == null || head == null)) {
+      assumed.add(
+          condition == null && head == null
+              ? "Threads dry to oiled and a hexagon head are assumed; add “greased” or “socket” to change that."
+              : condition == null
+                  ? "Threads dry to oiled are assumed; add “greased” or “dry” to change that."
+                  : "A hexagon head is assumed; add “socket” or “countersunk” to change that.");
+    }
     if (female != null && engaged == null) {
       assumed.add("Engagement of one diameter is assumed; add a length such as 12 mm.");
     }

@@ -326,8 +326,8 @@ public final class RunSheetWriter {
     Integer governing = j.resolution().governing();
     String stated =
         governing == null
-            ? p.values().get(0).value().asStated()
-            : p.values().get(governing).value().asStated()
+            ? p.values().get(0).value().asPrinted()
+            : p.values().get(governing).value().asPrinted()
                 + ", "
                 + p.values().get(governing).document();
     Ceiling ceiling = j.ceiling();

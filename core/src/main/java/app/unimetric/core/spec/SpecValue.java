@@ -253,6 +253,12 @@ public record SpecValue(
     return second == null || in == null || second.agreesWith(figures(), in);
   }
 
+  /** With its second statement, as the sheet prints it: {@code 20 N·m (15 ft·lbf)}. */
+  public String asPrinted() {
+    AlsoStated second = alsoStated;
+    return second == null ? asStated() : asStated() + " (" + second.asStated() + ")";
+  }
+
   /** In plain sentences, how it was understood and whether it contradicts itself. */
   public List<String> readAs() {
     String read = "Read as a " + form.words() + ": " + asStated() + ".";

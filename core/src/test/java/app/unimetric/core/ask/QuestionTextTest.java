@@ -23,7 +23,9 @@ class QuestionTextTest {
     assertThat(q.material()).isEqualTo(PropertyClass.C8_8);
     assertThat(q.female()).isEqualTo(Material.ALUMINIUM_CAST);
     assertThat(q.engagementMm()).isEqualTo(12);
-    assertThat(q.assumed()).isEmpty();
+    assertThat(q.assumed())
+        .containsExactly(
+            "Threads dry to oiled and a hexagon head are assumed; add “greased” or “socket” to change that.");
   }
 
   @Test
@@ -33,9 +35,18 @@ class QuestionTextTest {
     assertThat(q.head()).isEqualTo(Head.SOCKET_CAP);
     assertThat(q.condition()).isEqualTo(FrictionCondition.GREASED);
     assertThat(q.torque().value()).isEqualTo(55);
+    assertThat(q.assumed()).isEmpty();
+    assertThat(QuestionText.parse("M6 8.8 socket").assumed())
+        .singleElement()
+        .asString()
+        .startsWith("Threads dry to oiled");
+    assertThat(QuestionText.parse("M6 8.8 dry").assumed())
+        .singleElement()
+        .asString()
+        .startsWith("A hexagon head");
     Question bare = QuestionText.parse("M6 into aluminium");
     assertThat(bare.female()).isEqualTo(Material.ALUMINIUM_6061_T6);
-    assertThat(bare.assumed()).hasSize(2);
+    assertThat(bare.assumed()).hasSize(3);
   }
 
   @Test

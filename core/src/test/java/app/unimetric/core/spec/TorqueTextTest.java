@@ -128,6 +128,7 @@ class TorqueTextTest {
     assertThat(read.unit()).isEqualTo(TorqueUnit.NEWTON_METRE);
     assertThat(read.alsoStated().asStated()).isEqualTo(second);
     assertThat(read.agreesWithItself()).isEqualTo(agrees);
+    assertThat(read.asPrinted()).isEqualTo(read.asStated() + " (" + second + ")");
   }
 
   @ParameterizedTest

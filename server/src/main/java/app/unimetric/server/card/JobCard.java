@@ -38,7 +38,8 @@ final class JobCard {
           + " th { font-weight: normal; font-size: 7pt; } tr { page-break-inside: avoid; }"
           + " .set { font-size: 13pt; font-weight: bold; white-space: nowrap; } .small { font-size: 7pt; }"
           + " .stop { border: 1.2pt solid #000; padding: 2mm; margin: 2mm 0; font-weight: bold; }"
-          + " ul { margin: 0; padding-left: 4mm; } .head td { border: 0; }";
+          + " ul { margin: 0; padding-left: 4mm; } .head td { border: 0; }"
+          + " .pair { table-layout: fixed; } .pair > tbody > tr > td { border: 0; width: 50%; padding-right: 4mm; }";
 
   private final Job job;
   private final Machine machine;
@@ -86,7 +87,7 @@ final class JobCard {
     if (!plan.ready()) {
       html.append("<div class=\"stop\">Not ready. ")
           .append(
-              text(plan.blockers().stream().map(Blocker::message).collect(Collectors.joining(" "))))
+              text(plan.blockers().stream().map(this::inTheWay).collect(Collectors.joining(" "))))
           .append("</div>");
     }
     list(
@@ -102,21 +103,34 @@ final class JobCard {
       joint(i + 1, plan.joints().get(i));
     }
     html.append("</tbody></table>");
-    steps("Before", Phase.Part.BEFORE);
-    measures("Measure as found", plan.pack().preparation().asFound());
-    measures("Inspect", plan.pack().preparation().inspections());
-    steps("Between", Phase.Part.AMONG);
-    steps("After the last torque", Phase.Part.AFTER);
+    html.append("<table class=\"pair\"><tr><td>");
     list("Must fit", plan.pack().preparation().fitChecks());
     list("Needed", List.of(needed()));
+    measures("Measure as found", plan.pack().preparation().asFound());
+    steps("Before", Phase.Part.BEFORE);
+    measures("Inspect", plan.pack().preparation().inspections());
+    html.append("</td><td>");
+    steps("Between", Phase.Part.AMONG);
+    steps("After the last torque", Phase.Part.AFTER);
     list(
         "Before it is ridden",
         plan.pack().checks().stream().map(c -> c.title() + ": " + c.text()).toList());
     steps("First ride", Phase.Part.RIDE);
-    list("Cautions", List.of(String.join(" ", plan.pack().cautions())));
+    list("Cautions", plan.pack().cautions());
+    html.append("</td></tr></table>");
     html.append(
         "<p>Done by ____________________ Second look ____________________ Date __________</p>");
     return html.append("</body></html>").toString();
+  }
+
+  private String inTheWay(Blocker blocker) {
+    return plan.joints().stream()
+            .map(PlannedJoint::joint)
+            .filter(j -> j.id().equals(blocker.jointId()))
+            .map(j -> j.title() + ": ")
+            .collect(Collectors.joining())
+        + blocker.message()
+        + (blocker.message().matches(".*[.!?]") ? "" : ".");
   }
 
   private void head() {
@@ -175,7 +189,7 @@ final class JobCard {
         .forEach(c -> html.append("<br/><b>▲ ").append(text(c.words())).append("</b>"));
     html.append("</td><td>");
     for (StatedValue value : j.joint().values()) {
-      html.append(text(value.value().asStated()))
+      html.append(text(value.value().asPrinted()))
           .append("<br/><span class=\"small\">")
           .append(text(value.document()))
           .append("</span><br/>");
@@ -249,8 +263,7 @@ final class JobCard {
   }
 
   private void measures(String title, List<Measure> measures) {
-    List<String> blanks = measures.stream().map(m -> m.words() + " ________").toList();
-    list(title, blanks.isEmpty() ? List.of() : List.of(String.join("   ", blanks)));
+    list(title, measures.stream().map(m -> m.words() + " ________").toList());
   }
 
   private String step(PackStep step) {

@@ -241,7 +241,7 @@ record JobSheet(
     TorqueBand figures = stated.value().statedNm();
     return new SheetValue(
         index,
-        stated.value().asStated(),
+        stated.value().asPrinted(),
         stated.value().source().words(),
         stated.document(),
         stated.value().condition().words(),

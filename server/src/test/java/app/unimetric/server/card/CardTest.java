@@ -38,6 +38,8 @@ class CardTest {
           .contains(
               "Fit crash bars (upper)", "Patrol 3", "Frame plate to frame", "22 N·m", "M8 8.8")
           .contains("Not ready", "medium-strength threadlocker", "30 % (1 3 2 4)")
+          .contains("Bar foot to engine hanger: 33 ft·lbf (part maker's sheet) disagrees")
+          .contains("full thread in the hanger boss, mm (at least 12 mm; kit sheet, demo) ___")
           .contains("Lock to lock", "Brake work is not finished");
       assertThat(document.getNumberOfPages()).isEqualTo(1);
     }
