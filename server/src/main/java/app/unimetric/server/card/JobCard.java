@@ -32,14 +32,14 @@ final class JobCard {
           + " @bottom-left { content: 'The maker\\2019s document governs. Unimetric computes and records.'; font: 7pt DejaVu; }"
           + " @bottom-right { content: counter(page) ' / ' counter(pages); font: 7pt DejaVu; } }"
           + " body { font: 7.5pt DejaVu; line-height: 1.3; color: #000; }"
-          + " h1 { font-size: 14pt; margin: 0; } h2 { font-size: 8.5pt; margin: 2.5mm 0 0.8mm; border-bottom: 0.5pt solid #000; }"
+          + " h1 { font-size: 14pt; margin: 0; } h2 { font-size: 8.5pt; margin: 1.8mm 0 0.5mm; border-bottom: 0.5pt solid #000; }"
           + " table { width: 100%; border-collapse: collapse; -fs-table-paginate: paginate; }"
           + " td, th { text-align: left; vertical-align: top; padding: 1mm 2mm 1mm 0; border-bottom: 0.3pt solid #777; }"
           + " th { font-weight: normal; font-size: 7pt; } tr { page-break-inside: avoid; }"
           + " .set { font-size: 13pt; font-weight: bold; white-space: nowrap; } .small { font-size: 7pt; }"
-          + " .stop { border: 1.2pt solid #000; padding: 2mm; margin: 2mm 0; font-weight: bold; }"
+          + " .stop { border: 1.2pt solid #000; padding: 1.2mm; margin: 1.2mm 0; font-weight: bold; }"
           + " ul { margin: 0; padding-left: 4mm; } .head td { border: 0; }"
-          + " .pair { table-layout: fixed; } .pair > tbody > tr > td { border: 0; width: 50%; padding-right: 4mm; }";
+          + " .pair > tbody > tr { page-break-inside: auto; } .pair > tbody > tr > td { border: 0; padding: 0 4mm 0 0; }";
 
   private final Job job;
   private final Machine machine;
