@@ -1,6 +1,7 @@
 <script lang="ts">
-  import { api, ask, asTrouble, type Schemas } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
+  import WriteDown from './WriteDown.svelte';
 
   interface Props {
     sheet: Schemas['JobSheet'];
@@ -10,42 +11,20 @@
   let { sheet, taken, reload }: Props = $props();
   const cost = $derived(sheet.cost);
   const money = (n: number) => n.toFixed(2);
-  let quoted = $state('');
-  let rate = $state('');
-  let message = $state('');
-  let id = crypto.randomUUID();
 
-  async function quote(e: SubmitEvent) {
-    e.preventDefault();
-    message = '';
-    try {
-      const fresh = await ask(
+  const quote = async (amount: string, id: string) =>
+    taken(
+      await ask(
         api.POST('/api/jobs/{id}/quote', {
           params: { path: { id: sheet.jobId } },
-          body: { id, amount: quoted, version: sheet.version },
+          body: { id, amount, version: sheet.version },
         }),
-      );
-      quoted = '';
-      taken(fresh);
-    } catch (caught) {
-      const trouble = asTrouble(caught);
-      message = trouble.errors.map((p) => p.message).join(' ') || trouble.detail;
-    }
-    id = crypto.randomUUID();
-  }
-  async function setRate(e: SubmitEvent) {
-    e.preventDefault();
-    message = '';
-    try {
-      await ask(api.POST('/api/shelf/rate', { body: { id, perHour: rate } }));
-      rate = '';
-      reload();
-    } catch (caught) {
-      const trouble = asTrouble(caught);
-      message = trouble.errors.map((p) => p.message).join(' ') || trouble.detail;
-    }
-    id = crypto.randomUUID();
-  }
+      ),
+    );
+  const setRate = async (perHour: string, id: string) => {
+    await ask(api.POST('/api/shelf/rate', { body: { id, perHour } }));
+    reload();
+  };
 </script>
 
 <h2>Time and cost</h2>
@@ -79,52 +58,20 @@
 </table>
 <p class="soft">{cost.reasons.join(' ')}</p>
 {#if here.mayWork}
-  <form class="no-print" onsubmit={quote}>
-    <label>
-      Quoted price
-      <input
-        class="quiet"
-        bind:value={quoted}
-        inputmode="decimal"
-        maxlength="12"
-        autocomplete="off"
-      />
-    </label>
-    <button class="quiet" disabled={!quoted.trim()}>Write down</button>
-  </form>
+  <WriteDown label="Quoted price" inputmode="decimal" maxlength={12} send={quote} />
 {/if}
 {#if here.isLead}
-  <form class="no-print" onsubmit={setRate}>
-    <label>
-      Workshop rate an hour
-      <input
-        class="quiet"
-        bind:value={rate}
-        inputmode="decimal"
-        maxlength="12"
-        autocomplete="off"
-      />
-    </label>
-    <button class="quiet" disabled={!rate.trim()}>Set</button>
-  </form>
+  <WriteDown
+    label="Workshop rate an hour"
+    button="Set"
+    inputmode="decimal"
+    maxlength={12}
+    send={setRate}
+  />
 {/if}
-{#if message}<p class="bad" role="alert">{message}</p>{/if}
 
 <style>
   .sum td {
     font-weight: 600;
-  }
-  form {
-    display: flex;
-    gap: 0.75rem;
-    align-items: end;
-    margin-top: 0.5rem;
-  }
-  label {
-    font-size: 0.75rem;
-    color: var(--ink-soft);
-  }
-  input {
-    width: 9rem;
   }
 </style>

@@ -12,7 +12,7 @@
     taken: (sheet: Schemas['JobSheet']) => void;
   }
   let { question, answer, jobId, version, may, taken }: Props = $props();
-  let saying = $state(false);
+  let again = $state(false);
   let note = $state('');
   let trouble = $state<Trouble | null>(null);
   let id = crypto.randomUUID();
@@ -27,8 +27,8 @@
         }),
       );
       id = crypto.randomUUID();
-      saying = false;
       note = '';
+      again = false;
       taken(sheet);
     } catch (e) {
       trouble = asTrouble(e);
@@ -40,26 +40,24 @@
   <span>{question}</span>
   {#if answer}
     <span class={answer.fits ? 'good' : 'bad'}>
-      {#if answer.fits}<CheckmarkOutline size={16} /> fits{:else}does not fit: {answer.note}{/if},
-      {answer.by}
+      {#if answer.fits}<CheckmarkOutline size={16} /> fits{:else}does not fit{/if}{answer.note
+        ? `: ${answer.note}`
+        : ''}, {answer.by}
     </span>
   {/if}
-  {#if may}
+  {#if may && answer && !again}
+    <button class="quiet no-print" type="button" onclick={() => (again = true)}>Answer again</button
+    >
+  {:else if may}
     <span class="buttons no-print">
-      {#if !answer?.fits}
-        <button class="quiet" type="button" onclick={() => void say(true)}>Fits</button>
-      {/if}
-      {#if saying}
-        <label>
-          What does not fit
-          <input class="quiet" bind:value={note} maxlength="1000" autocomplete="off" />
-        </label>
-        <button class="quiet" type="button" disabled={!note.trim()} onclick={() => void say(false)}>
-          Write down
-        </button>
-      {:else}
-        <button class="quiet" type="button" onclick={() => (saying = true)}>Does not fit</button>
-      {/if}
+      <label>
+        What you measured or saw
+        <input class="quiet" bind:value={note} maxlength="1000" autocomplete="off" />
+      </label>
+      <button class="quiet" type="button" onclick={() => void say(true)}>Fits</button>
+      <button class="quiet" type="button" disabled={!note.trim()} onclick={() => void say(false)}>
+        Does not fit
+      </button>
     </span>
   {/if}
   {#if trouble}<TroubleNote {trouble} />{/if}
@@ -71,6 +69,10 @@
     flex-wrap: wrap;
     gap: 0.25rem 1rem;
     align-items: end;
+  }
+  label {
+    font-size: 0.75rem;
+    color: var(--ink-soft);
   }
   input {
     min-width: 16rem;

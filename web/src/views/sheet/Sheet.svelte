@@ -11,6 +11,7 @@
   import Cost from './Cost.svelte';
   import Fits from './Fits.svelte';
   import SheetJoint from './SheetJoint.svelte';
+  import WriteDown from './WriteDown.svelte';
 
   type JobSheet = Schemas['JobSheet'];
   type Page = { sheet: JobSheet; standing: Schemas['Standing'] };
@@ -152,6 +153,25 @@
         </span>
       </p>
 
+      <p>
+        <span class="soft">Part</span>
+        {sheet.fits}{sheet.part ? `: ${sheet.part}` : ''}
+      </p>
+      {#if here.mayWork && !started}
+        <WriteDown
+          label={sheet.part ? 'Another part after all' : 'Which part: name and marking'}
+          wide
+          send={async (name, newId) =>
+            show(
+              await ask(
+                api.POST('/api/jobs/{id}/part', {
+                  params: { path: { id } },
+                  body: { id: newId, name, version: sheet.version },
+                }),
+              ),
+            )}
+        />
+      {/if}
       <p class="no-print">
         <a
           class="card"
@@ -241,7 +261,7 @@
               {#each sheet.preparation.fitChecks as question (question)}
                 <Fits
                   {question}
-                  answer={sheet.fits.findLast((f) => f.question === question)}
+                  answer={sheet.fitAnswers.findLast((f) => f.question === question)}
                   jobId={id}
                   version={sheet.version}
                   may={here.mayWork && !started}

@@ -57,17 +57,22 @@ class CatalogueJobTest {
           desk.page.getByRole(
               AriaRole.BUTTON,
               new com.microsoft.playwright.Page.GetByRoleOptions().setName("Fits").setExact(true));
+      desk.page.getByLabel("What you measured or saw").first().fill("68.2 mm over all");
       for (int open = fits.count(); open > 0; open--) {
         fits.first().click();
         assertThat(fits).hasCount(open - 1);
       }
       assertThat(desk.page.getByLabel("Readiness")).containsText("Ready");
+      assertThat(desk.text("68.2 mm over all")).isVisible();
+      desk.page.getByLabel("Which part: name and marking").fill("Demo part D-4");
+      desk.page.locator("form:has-text('Which part') button").click();
+      assertThat(desk.page.getByLabel("Another part after all")).isVisible();
       assertThat(desk.link("Print the job card")).isVisible();
       String href = desk.link("Print the job card").getAttribute("href");
       try (PDDocument card = Loader.loadPDF(desk.page.request().get(desk.url + href).body())) {
         String text = new PDFTextStripper().getText(card).replaceAll("\\s+", " ");
         assertThat(text)
-            .contains(title, machine, joint, "Depot test sheet, p. 2")
+            .contains(title, machine, joint, "Depot test sheet, p. 2", "Demo part D-4")
             .doesNotContain("Not ready");
         assertThat(card.getNumberOfPages()).isEqualTo(1);
       }

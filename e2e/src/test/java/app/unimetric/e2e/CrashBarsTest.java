@@ -96,7 +96,7 @@ class CrashBarsTest {
     desk.page.reload();
     assertThat(desk.step()).containsText("Stand it upright and hold it");
 
-    until(desk, "full thread in the hanger boss");
+    until(desk, "Full thread in the hanger boss");
     assertThat(desk.step()).containsText("at least 12 mm; kit sheet");
     find(desk, "10");
     assertThat(desk.text("“10” is below the limit")).isVisible();

@@ -193,7 +193,7 @@ public class Runs {
     RunEvent signed = signature(run.state());
     LocalDate day = LocalDate.ofInstant(signed.at(), zone);
     records.sign(asBuilt(jobId, run), signed.by().name(), signed.at());
-    fleet.fit(machine.id(), jobId, pack.fits(), day);
+    fleet.fit(machine.id(), jobId, jobs.partFitted(job, pack), day);
     stock.use(pack.oneTimeParts(), "used in job " + job.number(), signed.at(), signed.by().name());
     for (Policy.RecheckGroup group : Policy.USUAL.rechecks(pack)) {
       for (RecheckDue due :

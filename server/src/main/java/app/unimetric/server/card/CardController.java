@@ -80,6 +80,7 @@ class CardController {
             plan,
             here + "/jobs/" + id + "/sheet",
             day,
+            jobs.partFitted(job, plan.pack()),
             news == null ? List.of() : news.changes());
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)

@@ -46,6 +46,7 @@ final class JobCard {
   private final JobPlan plan;
   private final String address;
   private final LocalDate day;
+  private final String part;
   private final List<PlanPrint.Change> changes;
   private final StringBuilder html = new StringBuilder(16_384);
 
@@ -55,8 +56,10 @@ final class JobCard {
       JobPlan plan,
       String address,
       LocalDate day,
+      String part,
       List<PlanPrint.Change> changes) {
     this.job = job;
+    this.part = part;
     this.machine = machine;
     this.plan = plan;
     this.address = address;
@@ -65,6 +68,7 @@ final class JobCard {
   }
 
   /**
+   * @param part what is fitted
    * @param changes what the card printed before no longer tells; empty when none was
    */
   static String html(
@@ -73,8 +77,9 @@ final class JobCard {
       JobPlan plan,
       String address,
       LocalDate day,
+      String part,
       List<PlanPrint.Change> changes) {
-    return new JobCard(job, machine, plan, address, day, changes).write();
+    return new JobCard(job, machine, plan, address, day, part, changes).write();
   }
 
   private String write() {
@@ -151,6 +156,8 @@ final class JobCard {
                     + machine.variant()
                     + " · frame "
                     + machine.frameNumber()))
+        .append("<br/>")
+        .append(text("Part: " + part))
         .append("<br/>")
         .append(text("Printed " + day + " · " + plan.pack().summary()))
         .append(text(time()))

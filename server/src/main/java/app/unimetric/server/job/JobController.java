@@ -220,6 +220,20 @@ class JobController {
 
   /**
    * @param id made by the sender
+   * @param name what stands on the part or its box
+   * @param version of the job as last seen
+   */
+  record NewPart(UUID id, String name, int version) {}
+
+  @PostMapping("/api/jobs/{id}/part")
+  JobSheet part(
+      @PathVariable UUID id, @RequestBody NewPart p, @AuthenticationPrincipal SignedIn person) {
+    return sheet(
+        jobs.namePart(id, p.id(), p.name().strip(), p.version(), clock.instant(), person.name()));
+  }
+
+  /**
+   * @param id made by the sender
    */
   record NewPrint(UUID id) {}
 
@@ -238,6 +252,7 @@ class JobController {
         job,
         fleet.machine(job.machineId()),
         plan,
+        entries.part(job.id()),
         entries.cost(job.id(), plan),
         entries.fits(job.id()),
         entries.sinceLastPrint(job.id(), plan),

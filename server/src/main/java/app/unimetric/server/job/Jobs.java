@@ -211,6 +211,24 @@ public class Jobs {
     return job(jobId);
   }
 
+  /** Writes down which part is fitted; a resend changes nothing. */
+  @Transactional
+  Job namePart(UUID jobId, UUID id, String name, int version, Instant at, String by) {
+    Job job = job(jobId);
+    if (sheets.namedBefore(id)) {
+      return job;
+    }
+    sheets.namePart(id, jobId, name, at, by);
+    raise(job, version);
+    return job(jobId);
+  }
+
+  /** What the job fits, with the part by name where somebody said it. */
+  public String partFitted(Job job, JobPack pack) {
+    String named = sheets.part(job.id());
+    return named == null ? pack.fits() : pack.fits() + ": " + named;
+  }
+
   private void raise(Job job, int version) {
     if (mapper.raiseVersion(job.id(), version) == 0) {
       throw Refusal.stale(version, job.version());

@@ -23,6 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class SheetEntries {
   private static final int LONGEST_NOTE = 1000;
+  private static final int LONGEST_NAME = 200;
   private final SheetMapper mapper;
   private final Stock stock;
   private final JsonMapper json;
@@ -98,6 +99,23 @@ public class SheetEntries {
 
   void quote(UUID id, UUID jobId, BigDecimal amount, Instant at, String by) {
     mapper.addQuote(id, jobId, amount, by, at);
+  }
+
+  /** Which part is fitted, by name or marking; null while nobody has said. */
+  public @Nullable String part(UUID jobId) {
+    return mapper.part(jobId);
+  }
+
+  boolean namedBefore(UUID id) {
+    return mapper.namedBefore(id);
+  }
+
+  void namePart(UUID id, UUID jobId, String name, Instant at, String by) {
+    new Problems()
+        .require(!name.isBlank(), "name", "is missing: type what stands on the part or its box.")
+        .require(name.length() <= LONGEST_NAME, "name", "is longer than 200 characters.")
+        .orThrow();
+    mapper.namePart(id, jobId, name, by, at);
   }
 
   JobCost cost(UUID jobId, JobPlan plan) {

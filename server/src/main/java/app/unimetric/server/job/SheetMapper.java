@@ -36,6 +36,17 @@ interface SheetMapper {
       @Param("by") String by,
       @Param("at") Instant at);
 
+  @Nullable String part(@Param("jobId") UUID jobId);
+
+  boolean namedBefore(@Param("id") UUID id);
+
+  void namePart(
+      @Param("id") UUID id,
+      @Param("jobId") UUID jobId,
+      @Param("name") String name,
+      @Param("by") String by,
+      @Param("at") Instant at);
+
   @Nullable Print lastPrint(@Param("jobId") UUID jobId);
 
   @Nullable Print print(@Param("jobId") UUID jobId, @Param("id") UUID id);

@@ -31,7 +31,11 @@ class FirstJobTest {
   private JobRun started() {
     JobRun job = new JobRun(bram);
     int version = job.open("Mule 2", "skid-plate-front").path("version").asInt();
-    assertThat(job.start(version).status()).isEqualTo(200);
+    Answer named =
+        bram.post(
+            "/api/jobs/" + job.id + "/part",
+            Map.of("id", UUID.randomUUID(), "name", "Tolvan P-7", "version", version));
+    assertThat(job.start(named.body().path("version").asInt()).status()).isEqualTo(200);
     return job;
   }
 
@@ -64,6 +68,11 @@ class FirstJobTest {
   @Test
   void aWholeJobEndsInARecordAFittedPartAndReChecks() {
     JobRun job = started();
+    JsonNode asked = job.until("MEASURE");
+    Map<String, Object> wordless = job.said("MEASURED", asked.path("state"));
+    wordless.put("reason", "enough");
+    assertThat(lastEntry(job.send(wordless).body().path("state")).path("notCounted").asString())
+        .contains("Type the figure in mm first");
     JsonNode page = job.until("SECOND_LOOK");
     Map<String, Object> own = job.said("SECOND_LOOK", page.path("state"));
     JsonNode refused = job.send(own).body().path("state");
@@ -86,7 +95,7 @@ class FirstJobTest {
     JsonNode rechecks = bram.get("/api/machines/" + machine + "/rechecks").body();
     assertThat(rechecks.toString()).contains(job.id.toString());
     assertThat(bram.get("/api/machines/" + machine).body().path("fitted").toString())
-        .contains(job.id.toString());
+        .contains(job.id.toString(), "Front skid plate: Tolvan P-7");
     JsonNode after = job.send(job.said("NOTE", end.path("state"))).body();
     assertThat(after.path("status").asInt()).as("a note needs its reason").isEqualTo(400);
   }

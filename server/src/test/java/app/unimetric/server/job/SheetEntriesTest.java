@@ -131,6 +131,21 @@ class SheetEntriesTest {
   }
 
   @Test
+  void whichPartIsFittedIsWrittenDownAndStandsOnTheCard() throws IOException {
+    assertThat(sheet.path("fits").asString()).isEqualTo("Front wheel");
+    assertThat(sheet.has("part")).isFalse();
+    write("part", Map.of("name", "Spoked, mark W-19 "));
+    write("part", Map.of("name", "Cast, mark W-21"));
+    assertThat(sheet.path("part").asString()).isEqualTo("Cast, mark W-21");
+    assertThat(write("part", Map.of("name", " ")).status()).isEqualTo(400);
+    byte[] pdf = bram.bytes("/api/jobs/" + job + "/card.pdf");
+    try (PDDocument card = Loader.loadPDF(pdf)) {
+      assertThat(new PDFTextStripper().getText(card))
+          .contains("Part: Front wheel: Cast, mark W-21");
+    }
+  }
+
+  @Test
   void whatAPrintNoLongerTellsIsMarkedOnSheetAndCard() throws IOException {
     assertThat(sheet.has("sincePrint")).isFalse();
     sheet = bram.post("/api/jobs/" + job + "/prints", Map.of("id", UUID.randomUUID())).body();
@@ -190,6 +205,7 @@ class SheetEntriesTest {
     "fits,'{\"question\": \"Never asked?\", \"fits\": true, \"note\": \"\"}',question",
     "arrangement,'{\"jointId\": \"none\", \"place\": 0}',jointId",
     "arrangement,'{\"jointId\": \"axle\", \"place\": 99}',place",
+    "part,'{\"name\": \"\"}',name",
     "quote,'{\"amount\": \"-3\"}',amount"
   })
   void nonsenseIsRefusedAtItsField(String what, String json, String field) {
