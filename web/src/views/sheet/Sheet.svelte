@@ -396,6 +396,7 @@
     display: inline-flex;
     gap: 0.375rem;
     align-items: center;
+    vertical-align: bottom;
     color: var(--copper);
   }
   .trap {

@@ -61,6 +61,7 @@
     width: 9rem;
   }
   .wide {
-    width: min(22rem, 100%);
+    width: 22rem;
+    max-width: 100%;
   }
 </style>

@@ -150,38 +150,12 @@ public record SpecValue(
 
   /** The same figures from another source. */
   public SpecValue from(SpecSource other) {
-    return new SpecValue(
-        form,
-        value,
-        min,
-        max,
-        angleDeg,
-        stages,
-        unit,
-        other,
-        part,
-        newPart,
-        condition,
-        approximate,
-        alsoStated);
+    return with(other, newPart, condition, alsoStated);
   }
 
   /** The same value, said of the part being fitted. */
   public SpecValue ofNewPart() {
-    return new SpecValue(
-        form,
-        value,
-        min,
-        max,
-        angleDeg,
-        stages,
-        unit,
-        source,
-        part,
-        true,
-        condition,
-        approximate,
-        alsoStated);
+    return with(source, true, condition, alsoStated);
   }
 
   /**
@@ -209,38 +183,12 @@ public record SpecValue(
 
   /** The same value with where it was found and what the threads were like. */
   public SpecValue from(SpecSource foundIn, FrictionCondition stated) {
-    return new SpecValue(
-        form,
-        value,
-        min,
-        max,
-        angleDeg,
-        stages,
-        unit,
-        foundIn,
-        part,
-        newPart,
-        stated,
-        approximate,
-        alsoStated);
+    return with(foundIn, newPart, stated, alsoStated);
   }
 
   /** The same value with its second statement, as a sheet prints it in brackets. */
   public SpecValue alsoStated(AlsoStated second) {
-    return new SpecValue(
-        form,
-        value,
-        min,
-        max,
-        angleDeg,
-        stages,
-        unit,
-        source,
-        part,
-        newPart,
-        condition,
-        approximate,
-        second);
+    return with(source, newPart, condition, second);
   }
 
   /**
@@ -273,6 +221,27 @@ public record SpecValue(
             : "The second statement, "
                 + second.asStated()
                 + ", disagrees: one of the two is wrong; look for the maker's own unit.");
+  }
+
+  private SpecValue with(
+      SpecSource foundIn,
+      boolean ofNewPart,
+      FrictionCondition threads,
+      @Nullable AlsoStated second) {
+    return new SpecValue(
+        form,
+        value,
+        min,
+        max,
+        angleDeg,
+        stages,
+        unit,
+        foundIn,
+        part,
+        ofNewPart,
+        threads,
+        approximate,
+        second);
   }
 
   /** The single figure, N·m; null for forms without one. */
