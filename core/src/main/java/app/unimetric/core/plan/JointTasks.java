@@ -2,7 +2,6 @@ package app.unimetric.core.plan;
 
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
-import app.unimetric.core.pack.Phase;
 import app.unimetric.core.surface.Compound;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -119,14 +118,15 @@ public record JointTasks(List<Task> tasks, Map<String, Moment> moments) {
       }
     }
     for (Placed later : List.of(Placed.BEFORE_SNUG, Placed.AT_ITS_TURN)) {
-      Map<String, Double> windows = windows(joints, woven(lay(joints, placed), between));
+      Map<String, Double> windows =
+          windows(joints, StepsBetween.woven(lay(joints, placed), between));
       placed.replaceAll(
           (id, now) ->
               now != Placed.WHEN_TIGHT && late(windows.getOrDefault(id, 0.0), id, needs)
                   ? later
                   : now);
     }
-    List<Task> tasks = woven(lay(joints, placed), between);
+    List<Task> tasks = StepsBetween.woven(lay(joints, placed), between);
     Map<String, Double> windows = windows(joints, tasks);
     Map<String, Moment> moments = new LinkedHashMap<>();
     placed.forEach(
@@ -175,69 +175,6 @@ public record JointTasks(List<Task> tasks, Map<String, Moment> moments) {
     if (now) {
       tasks.add(Task.of(id, Kind.WET));
     }
-  }
-
-  /** The tasks with the steps between them: each beside its joint, or at the head of its phase. */
-  private static List<Task> woven(List<Task> tasks, List<PackStep> between) {
-    List<Task> woven = new ArrayList<>(tasks);
-    for (PackStep step : between) {
-      woven.add(place(step, woven), Task.of(step));
-    }
-    return woven;
-  }
-
-  private static int place(PackStep step, List<Task> tasks) {
-    PackStep.Beside beside = step.beside();
-    if (beside == null) {
-      return headOf(step.phase(), tasks);
-    }
-    String id = beside.jointId();
-    int start = indexOf(id, Kind.START, tasks);
-    int wet = indexOf(id, Kind.WET, tasks);
-    boolean wetFirst = step.phase() == Phase.PREPARE && wet >= 0 && wet < start;
-    int at =
-        wetFirst ? wet : step.phase() == Phase.TIGHTEN ? indexOf(id, Kind.FINAL, tasks) : start;
-    boolean beforeStart = step.phase() == Phase.PREPARE && !wetFirst;
-    int place = beside.after() && !beforeStart ? at + 1 : at;
-    // Several steps after one joint keep the order they are written in.
-    while (beside.after() && place < tasks.size() && besideSame(tasks.get(place), step)) {
-      place++;
-    }
-    return place;
-  }
-
-  private static boolean besideSame(Task task, PackStep step) {
-    PackStep other = task.step();
-    return other != null
-        && other.phase() == step.phase()
-        && step.beside() != null
-        && step.beside().equals(other.beside());
-  }
-
-  /** Before the first task of a phase; steps of the phase that stand there already go first. */
-  private static int headOf(Phase phase, List<Task> tasks) {
-    for (int i = 0; i < tasks.size(); i++) {
-      Kind kind = tasks.get(i).kind();
-      boolean reached =
-          switch (phase) {
-            case START -> kind == Kind.START;
-            case TIGHTEN -> kind == Kind.FINAL;
-            default -> kind == Kind.WET || kind == Kind.START;
-          };
-      if (reached) {
-        return i;
-      }
-    }
-    return 0;
-  }
-
-  private static int indexOf(String jointId, Kind kind, List<Task> tasks) {
-    for (int i = 0; i < tasks.size(); i++) {
-      if (tasks.get(i).is(jointId, kind)) {
-        return i;
-      }
-    }
-    return -1;
   }
 
   /** Estimated minutes from the beginning of a joint's wetting to the end of its final torque. */
