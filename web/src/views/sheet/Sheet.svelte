@@ -76,6 +76,19 @@
       trouble = asTrouble(e);
     }
   }
+  async function inCrib(name: string, isHere: boolean, reload: () => Promise<void>) {
+    trouble = null;
+    try {
+      await ask(
+        api.POST('/api/crib/hand-tools', {
+          body: { id: crypto.randomUUID(), name, here: isHere },
+        }),
+      );
+      await reload();
+    } catch (e) {
+      trouble = asTrouble(e);
+    }
+  }
   const mend = (b: Schemas['Blocker']) =>
     b.kind === 'FIT_NOT_CHECKED'
       ? { href: '#fits', words: 'answer it' }
@@ -125,6 +138,15 @@
                 <!-- prettier-ignore -->
                 {#if joint}<a href="#joint-{joint.id}">{joint.title}</a>:&#32;{/if}{b.message}
                 {#if mend(b)}<a href={mend(b)?.href}>{mend(b)?.words}</a>{/if}
+                {#if b.kind === 'NOT_IN_CRIB' && here.mayWork}
+                  <button
+                    class="quiet"
+                    type="button"
+                    onclick={() =>
+                      void inCrib(b.about ?? '', true, async () => again(await load()))}
+                    >It is here</button
+                  >
+                {/if}
               </li>
             {/each}
           </ul>
@@ -284,7 +306,32 @@
               {/each}
             </ul>
           {/if}
-          {#each [['Drives and keys', [...sheet.needs.drives, ...sheet.needs.counterHolds.map((h) => `${h}, to hold`)]], ['Measure as found', sheet.preparation.asFound], ['Look at', sheet.preparation.inspections], ['Special tools', sheet.preparation.specialTools], ['On the bench', sheet.preparation.consumables]] as const as [title, items] (title)}
+          {#each [['Drives and keys', sheet.needs.drives], ['Special tools', sheet.needs.specialTools]] as const as [title, tools] (title)}
+            {#if tools.length}
+              <h2>{title}</h2>
+              <ul class="lines">
+                {#each tools as tool (tool)}
+                  {@const lacking = sheet.needs.notInCrib.includes(tool)}
+                  <li class="tool">
+                    <span>
+                      {tool}
+                      {#if lacking}<span class="warn"><WarningAlt size={16} /> not in the crib</span
+                        >{/if}
+                    </span>
+                    {#if here.mayWork && !started}
+                      <button
+                        class="quiet no-print"
+                        type="button"
+                        onclick={() => void inCrib(tool, lacking, async () => again(await load()))}
+                        >{lacking ? 'It is here' : 'We lack it'}</button
+                      >
+                    {/if}
+                  </li>
+                {/each}
+              </ul>
+            {/if}
+          {/each}
+          {#each [['To hold', sheet.needs.counterHolds], ['Measure as found', sheet.preparation.asFound], ['Look at', sheet.preparation.inspections], ['On the bench', sheet.preparation.consumables]] as const as [title, items] (title)}
             {#if items.length}
               <h2>{title}</h2>
               <ul class="lines">
@@ -398,6 +445,11 @@
     align-items: center;
     vertical-align: bottom;
     color: var(--copper);
+  }
+  .tool {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
   }
   .trap {
     display: block;

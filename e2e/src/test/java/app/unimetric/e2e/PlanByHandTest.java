@@ -123,6 +123,24 @@ class PlanByHandTest {
   }
 
   @Test
+  void aSpecialToolTheCribLacksIsOneTapAway() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      open(desk, "Haul 2", "press", "Press-in bottom bracket");
+      Locator blocker =
+          desk.page
+              .getByLabel("Readiness")
+              .locator("li:has-text('Not in the crib: bearing press')");
+      assertThat(blocker).isVisible();
+      blocker.getByRole(AriaRole.BUTTON).click();
+      assertThat(blocker).hasCount(0);
+      Locator press = desk.page.locator("li.tool:has-text('bearing press')").first();
+      press.getByRole(AriaRole.BUTTON).click();
+      assertThat(press).containsText("not in the crib");
+      assertThat(blocker).isVisible();
+    }
+  }
+
+  @Test
   void whatChangedSinceThePrintIsMarkedAndThePriceIsSetAgainstTheWork() throws IOException {
     try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
       open(desk, "Patrol 2", "front wheel", "Front wheel out and in");

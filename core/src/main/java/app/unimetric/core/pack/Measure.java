@@ -24,7 +24,8 @@ public record Measure(
     @Nullable String limit) {
   private static final double MOST = 1_000_000;
   private static final Pattern FIGURE =
-      Pattern.compile("^\\s*(-?\\d{1,7}(?:[.,]\\d{1,6})?)(?![\\d.,]).*", Pattern.DOTALL);
+      Pattern.compile(
+          "^\\s*(-?\\d{1,7}(?:[.,]\\d{1,6})?)(?![\\d.,]|\\s*[-–/]\\s*\\d).*", Pattern.DOTALL);
 
   /** How what was found stands to the limits. */
   public enum Standing {
@@ -58,7 +59,10 @@ public record Measure(
     return min != null || max != null;
   }
 
-  /** The figure at the beginning of what was written: 3.2 of “3,2 mm, left side”. */
+  /**
+   * The figure at the beginning of what was written: 3.2 of “3,2 mm, left side”. A span or a
+   * fraction is none.
+   */
   public static Optional<Double> figure(String found) {
     Matcher m = FIGURE.matcher(found);
     return m.matches()

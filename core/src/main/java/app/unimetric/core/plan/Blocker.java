@@ -8,8 +8,8 @@ import org.jspecify.annotations.Nullable;
  * @param kind what it is
  * @param jointId the joint it is about; null for the whole job
  * @param message in words
- * @param about what the mend begins from: the product, part or question; null when the joint says
- *     it
+ * @param about what the mend begins from: the product, part, tool or question; null when the joint
+ *     says it
  */
 public record Blocker(Kind kind, @Nullable String jointId, String message, @Nullable String about) {
   /** What stands in the way, and with it who can settle it. */
@@ -20,6 +20,8 @@ public record Blocker(Kind kind, @Nullable String jointId, String message, @Null
     VALUES_DISAGREE,
     /** No tool of the crib fits. */
     NO_TOOL,
+    /** A key, socket or special tool is not in the crib. */
+    NOT_IN_CRIB,
     /** A product or a part used once is not there. */
     NOT_ON_SHELF,
     /** Whether it fits was not asked, or it does not. */

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param decisions which values hold where sources disagree
  * @param crib the torque tools there are
+ * @param handTools keys, sockets and special tools there are; null when nobody has listed them
  * @param shelf products and parts there are; null when it is not known
  * @param fits answers to the questions of fit; null when they are not asked here
  * @param handOrder joints as a person arranged them; empty for the planner's own order
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 public record Circumstances(
     List<Decision> decisions,
     List<CribTool> crib,
+    @Nullable HandTools handTools,
     @Nullable Shelf shelf,
     @Nullable List<FitAnswer> fits,
     List<String> handOrder,
@@ -32,22 +34,26 @@ public record Circumstances(
 
   /** Only the crib is known. */
   public static Circumstances of(List<CribTool> crib, LocalDate today) {
-    return new Circumstances(List.of(), crib, null, null, List.of(), Policy.USUAL, today);
+    return new Circumstances(List.of(), crib, null, null, null, List.of(), Policy.USUAL, today);
   }
 
   public Circumstances with(Shelf known) {
-    return new Circumstances(decisions, crib, known, fits, handOrder, policy, today);
+    return new Circumstances(decisions, crib, handTools, known, fits, handOrder, policy, today);
+  }
+
+  public Circumstances with(HandTools listed) {
+    return new Circumstances(decisions, crib, listed, shelf, fits, handOrder, policy, today);
   }
 
   public Circumstances arranged(List<String> order) {
-    return new Circumstances(decisions, crib, shelf, fits, order, policy, today);
+    return new Circumstances(decisions, crib, handTools, shelf, fits, order, policy, today);
   }
 
   public Circumstances answered(List<FitAnswer> answers) {
-    return new Circumstances(decisions, crib, shelf, answers, handOrder, policy, today);
+    return new Circumstances(decisions, crib, handTools, shelf, answers, handOrder, policy, today);
   }
 
   public Circumstances decided(List<Decision> made) {
-    return new Circumstances(made, crib, shelf, fits, handOrder, policy, today);
+    return new Circumstances(made, crib, handTools, shelf, fits, handOrder, policy, today);
   }
 }

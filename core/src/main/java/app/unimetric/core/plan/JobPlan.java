@@ -80,7 +80,14 @@ public record JobPlan(
     boolean byHand = cycle.isEmpty() && HandOrder.holds(given.handOrder(), planned.keySet(), rules);
     List<String> order = byHand ? given.handOrder() : best.order();
     List<PlannedJoint> joints = order.stream().flatMap(id -> one(planned.get(id))).toList();
-    Needs needs = Needs.of(pack, joints, given.shelf(), given.today());
+    Needs needs = Needs.of(pack, joints, given);
+    needs
+        .notInCrib()
+        .forEach(
+            name ->
+                blockers.add(
+                    Blocker.about(
+                        Blocker.Kind.NOT_IN_CRIB, name, "Not in the crib: " + name + ".")));
     needs
         .missing()
         .forEach(m -> blockers.add(Blocker.about(Blocker.Kind.NOT_ON_SHELF, m.name(), m.words())));

@@ -24,6 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param products what goes on the threads, with the times of the shelf's own sheets
  * @param parts used once
  * @param missing what the shelf lacks; empty when no shelf was given
+ * @param notInCrib keys, sockets and special tools the crib lacks; empty when nobody has listed
+ *     them
  */
 public record Needs(
     List<String> drives,
@@ -32,7 +34,8 @@ public record Needs(
     List<ToolSetting> settings,
     List<ProductNeed> products,
     List<OneTimePart> parts,
-    List<Missing> missing) {
+    List<Missing> missing,
+    List<String> notInCrib) {
   /** Nothing is invented where no data sheet was entered. */
   public static final String UNKNOWN_CURE = "unknown: use the maker's sheet";
 
@@ -65,9 +68,12 @@ public record Needs(
    * Rolls the joints of a job up.
    *
    * @param joints in working order
-   * @param shelf null when it is not known what is there
+   * @param given shelf and hand tools, where it is known what is there
    */
-  static Needs of(JobPack pack, List<PlannedJoint> joints, @Nullable Shelf shelf, LocalDate today) {
+  static Needs of(JobPack pack, List<PlannedJoint> joints, Circumstances given) {
+    Shelf shelf = given.shelf();
+    LocalDate today = given.today();
+    HandTools handTools = given.handTools();
     Set<String> drives = new LinkedHashSet<>();
     Set<String> holds = new LinkedHashSet<>();
     Map<String, List<PlannedJoint>> bySetting = new LinkedHashMap<>();
@@ -98,7 +104,10 @@ public record Needs(
         List.copyOf(settings),
         products,
         pack.oneTimeParts(),
-        shelf == null ? List.of() : missing(pack, products, shelf, today));
+        shelf == null ? List.of() : missing(pack, products, shelf, today),
+        handTools == null
+            ? List.of()
+            : handTools.lacking(List.copyOf(drives), pack.preparation().specialTools()));
   }
 
   private static void add(Set<String> into, @Nullable String item) {

@@ -42,6 +42,9 @@ class MeasureTest {
     assertThat(GAP.accepts("about right")).isFalse();
     assertThat(GAP.accepts("3,2 mm")).isTrue();
     assertThat(GAP.accepts("1.2.3")).isFalse();
+    assertThat(GAP.accepts("3/16 in")).isFalse();
+    assertThat(GAP.accepts("10-12 mm")).isFalse();
+    assertThat(GAP.accepts("3 mm - left 2 mm")).isTrue();
     assertThat(Measure.of("which side").accepts("left")).isTrue();
   }
 

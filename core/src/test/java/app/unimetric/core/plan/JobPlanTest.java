@@ -54,6 +54,30 @@ class JobPlanTest {
   }
 
   @Test
+  void whatTheCribLacksStandsInTheWayOnceItWasListed() {
+    SamplePack.jointOf(document, 0).put("drive", "8 mm hex key");
+    SamplePack.jointOf(document, 1).put("drive", "Bearing press");
+    document.put("specialTools", List.of("bearing press", "puller"));
+    assertThat(plan().ready()).as("nobody has listed any").isTrue();
+    JobPlan lacking =
+        JobPlan.of(
+            PackReader.read(document),
+            given().with(HandTools.of(List.of("8  mm hex key", "Bearing Press"))));
+    assertThat(lacking.needs().notInCrib()).containsExactly("puller");
+    assertThat(lacking.blockers())
+        .singleElement()
+        .satisfies(
+            b -> {
+              assertThat(b.kind()).isEqualTo(Blocker.Kind.NOT_IN_CRIB);
+              assertThat(b.about()).isEqualTo("puller");
+            });
+    assertThat(
+            JobPlan.of(PackReader.read(document), given().with(HandTools.of(List.of()))).blockers())
+        .extracting(Blocker::about)
+        .contains("8 mm hex key", "Bearing press", "puller");
+  }
+
+  @Test
   void disagreeingValuesBlockUntilALeadDecides() {
     SamplePack.jointOf(document, 1)
         .put(

@@ -11,6 +11,7 @@ import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.FitAnswer;
+import app.unimetric.core.plan.HandTools;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.JointTasks;
 import app.unimetric.core.plan.Needs;
@@ -101,6 +102,10 @@ public final class PlanCall {
       @Nullable List<Value> values,
       @Nullable List<Decided> decisions,
       List<ToolsCall.CribFields> tools,
+      @Schema(
+              description =
+                  "keys, sockets and special tools there are, by name; left out: not asked")
+          @Nullable List<String> handTools,
       @Nullable ShelfFields shelf,
       @Schema(description = "left out: questions of fit are not asked")
           @Nullable List<Fitting> fits,
@@ -196,6 +201,10 @@ public final class PlanCall {
                 "fits",
                 problems,
                 f -> new FitAnswer(f.question(), f.fits(), f.note() == null ? "" : f.note(), ""));
+    HandTools handTools =
+        r.handTools() == null
+            ? null
+            : HandTools.of(each(r.handTools(), "handTools", problems, name -> name));
     List<String> handOrder = each(r.handOrder(), "handOrder", problems, id -> id);
     problems.orThrow();
     if (pack == null) {
@@ -205,7 +214,8 @@ public final class PlanCall {
     return of(
         JobPlan.of(
             pack.with(found),
-            new Circumstances(decisions, crib, shelf, fits, handOrder, policy, r.today())),
+            new Circumstances(
+                decisions, crib, handTools, shelf, fits, handOrder, policy, r.today())),
         policy,
         why);
   }

@@ -1,10 +1,12 @@
 package app.unimetric.server.crib;
 
+import app.unimetric.core.plan.HandTools;
 import app.unimetric.core.tool.CribTool;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** The torque tools of the workshop. */
+/** The tools of the workshop. */
 @Service
 public class Crib {
   private final CribMapper mapper;
@@ -19,5 +21,18 @@ public class Crib {
 
   public void add(ToolRow tool) {
     mapper.add(tool);
+  }
+
+  /** Keys, sockets and special tools; null while nobody has listed any. */
+  public @Nullable HandTools handTools() {
+    List<HandTool> said = mapper.handTools();
+    return said.isEmpty()
+        ? null
+        : HandTools.of(said.stream().filter(HandTool::here).map(HandTool::name).toList());
+  }
+
+  /** Writes down that a tool is there, or no longer; a resend changes nothing. */
+  public void say(HandTool tool) {
+    mapper.say(tool);
   }
 }

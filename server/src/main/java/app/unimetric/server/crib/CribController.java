@@ -6,11 +6,16 @@ import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.Setting;
 import app.unimetric.core.tool.ToolChoice;
+import app.unimetric.server.people.SignedIn;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -23,6 +28,22 @@ class CribController {
   CribController(Crib crib, Clock clock) {
     this.crib = crib;
     this.clock = clock;
+  }
+
+  /**
+   * @param id made by the sender
+   * @param name of the key, socket or special tool
+   * @param here whether it is in the crib now
+   */
+  record NewHandTool(UUID id, String name, boolean here) {}
+
+  /** Writes down that a key, socket or special tool is in the crib, or no longer. */
+  @PostMapping("/api/crib/hand-tools")
+  HandTool say(@RequestBody NewHandTool t, @AuthenticationPrincipal SignedIn person) {
+    HandTool said =
+        new HandTool(t.id(), t.name().strip(), t.here(), person.name(), clock.instant());
+    crib.say(said);
+    return said;
   }
 
   /**

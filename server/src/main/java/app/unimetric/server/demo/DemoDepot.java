@@ -6,6 +6,7 @@ import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.server.crib.Crib;
+import app.unimetric.server.crib.HandTool;
 import app.unimetric.server.crib.ToolRow;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
@@ -23,6 +24,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -80,6 +82,7 @@ class DemoDepot implements ApplicationRunner {
     people.add("Visitor", Role.GUEST, "depot-visitor", null);
     PACKS.forEach(key -> jobs.addPack(text(key), asta.name()));
     tools();
+    handTools();
     shelf();
     fleet();
     history(asta, bram, ilse);
@@ -191,6 +194,44 @@ class DemoDepot implements ApplicationRunner {
             null,
             null,
             null));
+  }
+
+  /** Keys, sockets and special tools; a press for bearings is one the depot has to borrow. */
+  private void handTools() {
+    List<String> names = new ArrayList<>();
+    for (int size : List.of(8, 10, 12, 13, 14, 15, 17, 19, 24, 27, 30)) {
+      names.add(size + " mm socket");
+    }
+    for (int size : List.of(10, 13, 17)) {
+      names.add(size + " mm spanner");
+    }
+    for (int size : List.of(2, 3, 4, 5, 6, 8, 17)) {
+      names.add(size + " mm hex key");
+    }
+    names.addAll(
+        List.of(
+            "T25",
+            "T30",
+            "pliers",
+            "screwdriver",
+            "cap tool",
+            "cup tool",
+            "second cup tool",
+            "lockring tool",
+            "pin spanner",
+            "chain whip",
+            "cone spanners",
+            "crank puller",
+            "cup remover",
+            "dial gauge",
+            "feeler gauge",
+            "piston pusher",
+            "wheel stand",
+            "flywheel holder",
+            "ball joint splitter"));
+    for (String name : names) {
+      crib.say(new HandTool(UUID.randomUUID(), name, true, "Asta", at(90, 9)));
+    }
   }
 
   /** Bottles with the times of their own (invented) sheets; one is past its date. */

@@ -147,6 +147,7 @@ public class Jobs {
         new Circumstances(
             decisions,
             crib.tools(),
+            crib.handTools(),
             stock.shelf(),
             sheets.fits(job.id()),
             sheets.handOrder(job.id()),
@@ -218,8 +219,8 @@ public class Jobs {
     if (sheets.namedBefore(id)) {
       return job;
     }
-    sheets.namePart(id, jobId, name, at, by);
     raise(job, version);
+    sheets.namePart(id, jobId, name, at, by);
     return job(jobId);
   }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -15,6 +16,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
 
 /** Turns whatever went wrong into one kind of answer. */
@@ -44,6 +46,16 @@ class ProblemHandler {
         : bad(List.of(new Problem("", "The request is empty or not JSON.")));
   }
 
+  /** Two devices, or one twice, sent the same entry at the same moment; the first one stands. */
+  @ExceptionHandler(DuplicateKeyException.class)
+  ResponseEntity<ProblemBody> twice(DuplicateKeyException e) {
+    return answer(
+        HttpStatus.CONFLICT,
+        "This was sent twice at the same moment; it counts once. Look again.",
+        List.of(),
+        Map.of());
+  }
+
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)
   ResponseEntity<ProblemBody> mistyped(MethodArgumentTypeMismatchException e) {
     return bad(List.of(new Problem(e.getName(), "is not written as it should be.")));
@@ -59,6 +71,10 @@ class ProblemHandler {
     if (DatabaseAway.causes(e)) {
       return answer(
           HttpStatus.SERVICE_UNAVAILABLE, ProblemWriter.DATABASE_AWAY, List.of(), Map.of());
+    }
+    if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+      // Nobody is left to read an answer, and nothing here is wrong.
+      return ResponseEntity.noContent().build();
     }
     if (e instanceof ErrorResponse known) {
       HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());

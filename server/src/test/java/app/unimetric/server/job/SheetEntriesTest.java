@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -40,13 +41,16 @@ class SheetEntriesTest {
 
   @BeforeEach
   void open() {
-    String machine = bram.get("/api/machines?q=Patrol%201").body().get(0).path("id").asString();
     job = UUID.randomUUID().toString();
     Answer opened =
         bram.post(
-            "/api/jobs", Map.of("id", job, "machineId", machine, "packKey", "mc-wheel-front"));
+            "/api/jobs", Map.of("id", job, "machineId", machine(), "packKey", "mc-wheel-front"));
     assertThat(opened.status()).as(opened.detail()).isEqualTo(200);
     sheet = opened.body();
+  }
+
+  private String machine() {
+    return bram.get("/api/machines?q=Patrol%201").body().get(0).path("id").asString();
   }
 
   private Answer write(String what, Map<String, Object> body) {
@@ -143,6 +147,42 @@ class SheetEntriesTest {
       assertThat(new PDFTextStripper().getText(card))
           .contains("Part: Front wheel: Cast, mark W-21");
     }
+  }
+
+  @Test
+  void aToolTheCribLacksBlocksUntilItIsSaidToBeHere() {
+    assertThat(sheet.path("needs").path("notInCrib").isEmpty()).isTrue();
+    inCrib("6 mm hex key", false);
+    assertThat(sheet.path("needs").path("notInCrib").get(0).asString()).isEqualTo("6 mm hex key");
+    assertThat(sheet.path("blockers").toString()).contains("Not in the crib: 6 mm hex key.");
+    inCrib(" 6 mm HEX key", true);
+    assertThat(sheet.path("needs").path("notInCrib").isEmpty()).isTrue();
+    Map<String, Object> nameless = Map.of("id", UUID.randomUUID(), "name", " ", "here", true);
+    assertThat(bram.post("/api/crib/hand-tools", nameless).status()).isEqualTo(400);
+    Map<String, Object> any = Map.of("id", UUID.randomUUID(), "name", "saw", "here", true);
+    assertThat(guest.post("/api/crib/hand-tools", any).status()).isEqualTo(403);
+  }
+
+  private void inCrib(String name, boolean here) {
+    Map<String, Object> tool = Map.of("id", UUID.randomUUID(), "name", name, "here", here);
+    assertThat(bram.post("/api/crib/hand-tools", tool).status()).isEqualTo(200);
+    assertThat(bram.post("/api/crib/hand-tools", tool).status()).as("a resend").isEqualTo(200);
+    sheet = bram.get("/api/jobs/" + job + "/sheet").body();
+  }
+
+  @Test
+  void theSameEntryFromTwoHandsAtOnceCountsOnce() {
+    Map<String, Object> body =
+        Map.of("id", UUID.randomUUID(), "name", "Both", "version", sheet.path("version").asInt());
+    assertThat(atOnce("/api/jobs/" + job + "/part", body)).contains(200).isSubsetOf(200, 409);
+    Map<String, Object> twin =
+        Map.of("id", UUID.randomUUID(), "machineId", machine(), "packKey", "mc-pads-front");
+    List<Integer> opened = atOnce("/api/jobs", twin);
+    assertThat(opened).contains(200).isSubsetOf(200, 409);
+  }
+
+  private List<Integer> atOnce(String path, Map<String, Object> body) {
+    return Stream.of(bram, asta).parallel().map(v -> v.post(path, body).status()).toList();
   }
 
   @Test
