@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param drives keys and sockets, each once, in working order
  * @param counterHolds what holds the other end
- * @param specialTools from the pack
+ * @param specialTools from the pack, besides the drives
  * @param settings torque tools with each reading they are set to, in working order
  * @param products what goes on the threads, with the times of the shelf's own sheets
  * @param parts used once
@@ -100,7 +100,7 @@ public record Needs(
     return new Needs(
         List.copyOf(drives),
         List.copyOf(holds),
-        pack.preparation().specialTools(),
+        pack.preparation().specialTools().stream().filter(t -> !drives.contains(t)).toList(),
         List.copyOf(settings),
         products,
         pack.oneTimeParts(),
