@@ -28,6 +28,19 @@
         steps.some((s) => s.id === e.event.stepId),
     );
   }
+  /** What was measured or looked at, with the last entry of each that counts. */
+  function found(built: Schemas['AsBuilt']) {
+    return built.sheet.steps.flatMap((step) => {
+      const entry = built.run.entries.findLast(
+        (e) =>
+          e.event.stepId === step.id &&
+          e.event.kind === 'MEASURED' &&
+          !e.notCounted &&
+          !e.correctedBy,
+      );
+      return step.measure && entry ? [{ step, entry }] : [];
+    });
+  }
   function tools(built: Schemas['AsBuilt'], jointId: string): string {
     const names = built.sheet.steps.flatMap((s) =>
       s.jointId === jointId && s.toolName ? [s.toolName] : [],
@@ -99,6 +112,24 @@
           </li>
         {/each}
       </ul>
+      {#if found(built).length}
+        <h2>As found and inspected</h2>
+        <ul class="lines">
+          {#each found(built) as { step, entry } (step.id)}
+            <li class="found">
+              <span>
+                {step.title}
+                <span class="soft block">
+                  {step.group}{step.measure?.min !== undefined || step.measure?.max !== undefined
+                    ? `. ${step.text}`
+                    : ''}
+                </span>
+              </span>
+              <EntryWords {entry} />
+            </li>
+          {/each}
+        </ul>
+      {/if}
       <h2>Every entry</h2>
       <div class="wide">
         <table class="ledger">
@@ -130,6 +161,12 @@
   .joint {
     display: grid;
     grid-template-columns: 2fr 2fr 15rem 2fr;
+    gap: 0.25rem 1.5rem;
+    align-items: center;
+  }
+  .found {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 0.25rem 1.5rem;
     align-items: center;
   }

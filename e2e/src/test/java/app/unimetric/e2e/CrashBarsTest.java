@@ -43,6 +43,8 @@ class CrashBarsTest {
       assertThat(desk.text("Signed off").first()).isVisible();
       desk.link("The record").click();
       assertThat(desk.heading("Every entry")).isVisible();
+      assertThat(desk.page.locator("li.found:has-text('full thread in the hanger boss')"))
+          .containsText("15 with the longer bolt");
       assertThat(desk.text("Signed by Asta")).isVisible();
       assertThat(desk.text("corrected by a later entry").first()).isVisible();
       assertThat(desk.text("let stand: Tool read again").first()).isVisible();
