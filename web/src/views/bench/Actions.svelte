@@ -76,8 +76,10 @@
 {/if}
 {#if pending && step.measure}
   <p class="pending" role="alert">
-    “{pending.event.reason}” is {pending.verdict === 'ABOVE' ? 'above' : 'below'} the limit. Measure again,
-    put in a good part and measure that, or let it stand with a reason.
+    “{pending.event.reason}” is {pending.verdict === 'ABOVE' ? 'above' : 'below'}
+    {step.comparesWith
+      ? 'what was found. Set it back and measure again, or let it stand with a reason.'
+      : 'the limit. Measure again, put in a good part and measure that, or let it stand with a reason.'}
   </p>
 {:else if pending && pending.torqueNm !== undefined && step.band}
   <p class="pending" role="alert">

@@ -15,6 +15,13 @@
   let { run, step, joint }: Props = $props();
   const runState = $derived(run.page.state);
   const turns = $derived(step.kind === 'TIGHTEN' || step.kind === 'CHECK_PASS');
+  const found = $derived(
+    step.comparesWith === undefined
+      ? undefined
+      : runState.entries.findLast(
+          (e) => e.event.stepId === step.comparesWith && e.verdict && !e.correctedBy,
+        )?.event.reason,
+  );
   const torques = $derived(
     runState.entries
       .filter((e) => e.event.stepId === step.id && e.torqueNm !== undefined && !e.correctedBy)
@@ -97,6 +104,7 @@
   <p class="text">{step.text}</p>
 {:else}
   <p class="text large">{step.text}</p>
+  {#if found}<p class="text">It was “{found}”.</p>{/if}
 {/if}
 {#each step.traps as trap (trap)}
   <p class="trap"><WarningAlt size={20} /> {trap}</p>

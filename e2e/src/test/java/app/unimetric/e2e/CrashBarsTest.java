@@ -125,6 +125,12 @@ class CrashBarsTest {
     until(desk, "Once round at full torque");
     desk.page.keyboard().press("m");
     until(desk, "round 2");
+    until(desk, "As left");
+    assertThat(desk.step()).containsText("It was “42,5 both sides”");
+    find(desk, "50");
+    assertThat(desk.text("above what was found")).isVisible();
+    find(desk, "43");
+    assertThat(desk.step()).not().containsText("It was");
     until(desk, "Second look by another person");
     assertThat(desk.text("Hold point")).isVisible();
     desk.page.getByLabel("Who looked").selectOption("Bram");
@@ -152,7 +158,7 @@ class CrashBarsTest {
       }
       Locator open = desk.page.getByLabel("What you found");
       if (open.count() > 0) {
-        find(desk, "as it should be");
+        find(desk, "42 as it should be");
       } else {
         desk.page.keyboard().press("Space");
       }

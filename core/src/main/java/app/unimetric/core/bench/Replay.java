@@ -151,10 +151,19 @@ public final class Replay {
     }
   }
 
-  private static Measure.Standing measured(RunEvent event, RunStep step) {
+  private Measure.Standing measured(RunEvent event, RunStep step) {
     Measure measure = step.measure();
-    String found = event.reason();
-    return measure == null || found == null ? Measure.Standing.NOTED : measure.standing(found);
+    String written = event.reason();
+    String foundAt = step.comparesWith();
+    if (measure == null || written == null) {
+      return Measure.Standing.NOTED;
+    }
+    if (foundAt == null) {
+      return measure.standing(written);
+    }
+    UUID before = settled.getOrDefault(foundAt, Map.of()).get(0);
+    String found = before == null ? null : entry(before).event().reason();
+    return found == null ? Measure.Standing.NOTED : measure.cameBack(found, written);
   }
 
   private void settle(RunStep step, int fastener, UUID eventId, Verdict verdict) {

@@ -71,6 +71,7 @@ public final class RunSheetWriter {
       }
     }
     plan.pack().steps(Phase.Part.AFTER).forEach(this::work);
+    asLeft();
     plan.pack().checks().forEach(this::check);
     boolean critical = plan.joints().stream().anyMatch(j -> j.joint().critical());
     if (critical) {
@@ -147,7 +148,28 @@ public final class RunSheetWriter {
                   null,
                   false,
                   List.of())
-              .measuring(m));
+              .measuring(m, null));
+    }
+  }
+
+  /** What must come back the same is measured once more. */
+  private void asLeft() {
+    List<Measure> asFound = plan.pack().preparation().asFound();
+    for (int i = 0; i < asFound.size(); i++) {
+      Measure m = asFound.get(i);
+      if (m.within() != null) {
+        steps.add(
+            RunStep.plain(
+                    "left." + (i + 1),
+                    StepKind.MEASURE,
+                    "As left",
+                    m.what(),
+                    "As found, " + m.withinWords() + ".",
+                    null,
+                    false,
+                    List.of())
+                .measuring(m, "found." + (i + 1)));
+      }
     }
   }
 
@@ -262,6 +284,7 @@ public final class RunSheetWriter {
         tool == null ? null : tool.name(),
         false,
         List.of(),
+        null,
         null);
   }
 

@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param hold whether it cannot be passed silently
  * @param traps what people get wrong here
  * @param measure what is measured or looked at; null when nothing is
+ * @param comparesWith id of the step at which the same was measured as found; null when none
  */
 public record RunStep(
     String id,
@@ -40,7 +41,8 @@ public record RunStep(
     @Nullable String toolName,
     boolean hold,
     List<String> traps,
-    @Nullable Measure measure) {
+    @Nullable Measure measure,
+    @Nullable String comparesWith) {
   public RunStep {
     order = List.copyOf(order);
     traps = List.copyOf(traps);
@@ -58,14 +60,14 @@ public record RunStep(
       List<String> traps) {
     return new RunStep(
         id, kind, group, title, text, jointId, 0, List.of(), null, null, null, null, null, null,
-        hold, traps, null);
+        hold, traps, null, null);
   }
 
-  /** The same step, at which something is measured. */
-  RunStep measuring(Measure what) {
+  /** The same step, at which something is measured, perhaps against what was found before. */
+  RunStep measuring(Measure what, @Nullable String foundAt) {
     return new RunStep(
         id, kind, group, title, text, jointId, percent, order, band, scale, scaleUnit, settingNm,
-        toolId, toolName, hold, traps, what);
+        toolId, toolName, hold, traps, what, foundAt);
   }
 
   /** Whether each fastener is confirmed by itself. */

@@ -15,14 +15,18 @@ import org.jspecify.annotations.Nullable;
  * @param min least that may stand, in {@code unit}; null without
  * @param max most that may stand, in {@code unit}; null without
  * @param limit where the limit is stated, or what must be so, in words; null without
+ * @param within how near it must come back to what was found, in {@code unit}; null when it need
+ *     not
  */
 public record Measure(
     String what,
     @Nullable String unit,
     @Nullable Double min,
     @Nullable Double max,
-    @Nullable String limit) {
+    @Nullable String limit,
+    @Nullable Double within) {
   private static final double MOST = 1_000_000;
+  private static final double FLOATING = 1e-9;
   private static final Pattern FIGURE =
       Pattern.compile(
           "^\\s*(-?\\d{1,7}(?:[.,]\\d{1,6})?)(?![\\d.,]|\\s*[-–/]\\s*\\d).*", Pattern.DOTALL);
@@ -46,8 +50,23 @@ public record Measure(
     if (max != null) {
       problems.within(max, -MOST, MOST, "max");
     }
+    problems.require(
+        within == null || unit != null, "unit", "is missing: coming back within needs its unit.");
+    if (within != null) {
+      problems.within(within, 0, MOST, "within");
+    }
     problems.require(min == null || max == null || min <= max, "min", "must not be above max.");
     problems.orThrow();
+  }
+
+  /** Something that need not come back the same. */
+  public Measure(
+      String what,
+      @Nullable String unit,
+      @Nullable Double min,
+      @Nullable Double max,
+      @Nullable String limit) {
+    this(what, unit, min, max, limit, null);
   }
 
   /** Something to write down in words. */
@@ -85,6 +104,25 @@ public record Measure(
       return Standing.BELOW;
     }
     return max != null && figure > max ? Standing.ABOVE : Standing.WITHIN;
+  }
+
+  /** How what is left stands to what was found: near enough, or off to which side. */
+  public Standing cameBack(String found, String left) {
+    Double before = figure(found).orElse(null);
+    Double after = figure(left).orElse(null);
+    if (within == null || before == null || after == null) {
+      return Standing.NOTED;
+    }
+    // Decimals as typed are seldom exact in binary.
+    double most = within * (1 + FLOATING) + FLOATING;
+    return after < before - most
+        ? Standing.BELOW
+        : after > before + most ? Standing.ABOVE : Standing.WITHIN;
+  }
+
+  /** How near it must come back, in words: {@code within ± 2 mm}; empty when it need not. */
+  public String withinWords() {
+    return within == null ? "" : "within ± " + plain(within) + " " + unit;
   }
 
   /** The limits in words: {@code at least 1.5 mm; marked on the disc}; empty without any. */

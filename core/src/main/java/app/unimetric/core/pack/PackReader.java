@@ -67,7 +67,7 @@ public final class PackReader {
             new Preparation(
                 root.nodesOrTexts("asFound", this::measure, Measure::of),
                 root.texts("fitChecks"),
-                root.nodesOrTexts("inspections", this::measure, Measure::of),
+                root.nodesOrTexts("inspections", this::limited, Measure::of),
                 root.texts("specialTools"),
                 root.texts("consumables")),
             root.nodes(
@@ -169,13 +169,20 @@ public final class PackReader {
     return before || after ? new PackStep.Beside(n.text(before ? "before" : "after"), after) : null;
   }
 
+  private @Nullable Measure limited(PackNode n) {
+    problems.require(
+        !n.has("within"), n.at("within"), "belongs to what is measured as found and as left.");
+    return measure(n);
+  }
+
   private @Nullable Measure measure(PackNode n) {
     String what = n.text("what");
     String unit = n.has("unit") ? n.text("unit") : null;
     Double min = n.number("min");
     Double max = n.number("max");
     String limit = n.has("limit") ? n.text("limit") : null;
-    return problems.under(n.at(""), () -> new Measure(what, unit, min, max, limit));
+    Double within = n.number("within");
+    return problems.under(n.at(""), () -> new Measure(what, unit, min, max, limit, within));
   }
 
   private double minutes(PackNode n) {

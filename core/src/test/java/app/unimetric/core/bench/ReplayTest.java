@@ -131,6 +131,25 @@ class ReplayTest {
   }
 
   @Test
+  void whatMustComeBackIsMeasuredOnceMoreAgainstWhatWasFound() {
+    Map<String, Object> document = SamplePack.document();
+    document.put(
+        "asFound", List.of(Map.of("what", "lever reach", "unit", "mm", "within", 1), "side"));
+    sheet = sheet(document);
+    until("found.1");
+    found("62", ASTA);
+    UUID first = log.get(log.size() - 1).id();
+    log.add(event(EventKind.CORRECTION, null, null, "misread", first, ASTA));
+    found("68,5 mm", ASTA);
+    until("left.1");
+    assertThat(sheet.step("left.2")).as("need not come back").isEmpty();
+    assertThat(found("66", ASTA).pending().verdict()).isEqualTo(Verdict.BELOW);
+    RunState back = found("68", ASTA);
+    assertThat(back.pending()).isNull();
+    assertThat(back.currentStep()).startsWith("check.");
+  }
+
+  @Test
   void nothingFoundIsNoMeasurement() {
     assertThatThrownBy(() -> found(" ", ASTA))
         .isInstanceOf(InvalidInput.class)

@@ -96,7 +96,8 @@ class RunSheetTest {
     document.put("joints", joints);
     document.put("order", order);
     document.put("steps", steps);
-    document.put("asFound", List.of("how it stands", Map.of("what", "gap", "unit", "mm")));
+    document.put(
+        "asFound", List.of("how it stands", Map.of("what", "gap", "unit", "mm", "within", 2)));
     document.put("inspections", List.of(Map.of("what", "thickness", "unit", "mm", "min", 1.5)));
     document.put("checks", List.of(Map.of("id", "c", "title", "Check", "text", "It holds.")));
     return PackReader.read(document);
@@ -135,7 +136,7 @@ class RunSheetTest {
     assertThat(sheet.steps())
         .filteredOn(s -> s.kind() == StepKind.MEASURE)
         .extracting(RunStep::id)
-        .containsExactly("found.1", "found.2", "inspect.1");
+        .containsExactly("found.1", "found.2", "inspect.1", "left.2");
     List<String> finals = new ArrayList<>();
     Set<StepKind> met = new LinkedHashSet<>();
     for (RunStep step : steps) {

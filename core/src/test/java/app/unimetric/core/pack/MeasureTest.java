@@ -48,6 +48,24 @@ class MeasureTest {
     assertThat(Measure.of("which side").accepts("left")).isTrue();
   }
 
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "42.5 both sides | 42 | WITHIN",
+        "12,4 | 12.9 mm | WITHIN",
+        "12.4 | 13 | ABOVE",
+        "12.4 | 11.8 | BELOW",
+        "left | 11.8 | NOTED",
+        "12.4 | as before | NOTED"
+      })
+  void whatIsLeftIsHeldAgainstWhatWasFound(String found, String left, Measure.Standing standing) {
+    Measure reach = new Measure("lever reach", "mm", null, null, null, 0.5);
+    assertThat(reach.cameBack(found, left)).isEqualTo(standing);
+    assertThat(PADS.cameBack(found, left)).isEqualTo(Measure.Standing.NOTED);
+    assertThat(reach.withinWords()).isEqualTo("within ± 0.5 mm");
+  }
+
   @Test
   void saysItsLimits() {
     assertThat(PADS.words()).isEqualTo("pad thickness, mm (at least 1.5 mm; groove in the pad)");
@@ -65,5 +83,7 @@ class MeasureTest {
     assertThatThrownBy(() -> new Measure("gap", "mm", 4.0, 2.0, null))
         .isInstanceOf(InvalidInput.class)
         .hasMessageContaining("above max");
+    assertThatThrownBy(() -> new Measure("roll", null, null, null, null, 1.0))
+        .isInstanceOf(InvalidInput.class);
   }
 }

@@ -94,6 +94,9 @@ class PackReaderTest {
     assertThat(PackReader.read(document).preparation().inspections())
         .containsExactly(
             Measure.of("hose not chafed"), new Measure("pad thickness", "mm", 1.5, null, null));
+    pads.put("within", 1);
+    assertThat(placesOfErrors()).containsExactly("inspections[1].within");
+    pads.remove("within");
     pads.remove("unit");
     pads.put("limits", 3);
     assertThat(placesOfErrors()).contains("inspections[1].unit", "inspections[1].limits");

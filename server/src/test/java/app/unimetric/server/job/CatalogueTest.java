@@ -224,7 +224,11 @@ class CatalogueTest {
     pack.joints().forEach(j -> assertThat(shown).containsAll(j.traps()));
     assertThat(sheet.steps())
         .filteredOn(s -> s.kind() == StepKind.MEASURE)
-        .hasSize(pack.preparation().asFound().size() + pack.preparation().inspections().size());
+        .hasSize(
+            pack.preparation().asFound().size()
+                + pack.preparation().inspections().size()
+                + (int)
+                    pack.preparation().asFound().stream().filter(m -> m.within() != null).count());
     List<RunStep> steps = sheet.steps();
     assertThat(steps.get(steps.size() - 1).kind()).isEqualTo(StepKind.SIGN_OFF);
     for (PackJoint joint : pack.joints()) {
