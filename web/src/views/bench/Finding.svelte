@@ -22,7 +22,9 @@
   async function say(e: SubmitEvent) {
     e.preventDefault();
     if (stopped || !found.trim()) return;
-    if (await run.say({ kind: 'MEASURED', reason: found.trim() })) keep(draft, '');
+    // The field is made anew by the answer, so what was sent must be gone before.
+    keep(draft, '');
+    if (!(await run.say({ kind: 'MEASURED', reason: found.trim() }))) keep(draft, found);
   }
 </script>
 

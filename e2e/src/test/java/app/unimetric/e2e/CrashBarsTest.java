@@ -102,6 +102,7 @@ class CrashBarsTest {
     assertThat(desk.step()).containsText("at least 12 mm; kit sheet");
     find(desk, "10");
     assertThat(desk.text("“10” is below the limit")).isVisible();
+    assertThat(desk.page.getByLabel("What you found")).hasValue("");
     find(desk, "15 with the longer bolt");
     assertThat(desk.step()).containsText("hanger bolts straight");
     until(desk, "Final torque");

@@ -29,7 +29,7 @@ class DemoWork {
   private static final String DEVICE = "tablet of ";
   private static final int SECONDS_FOR_AN_ENTRY = 25;
 
-  /** Entries of a job left in the middle: the faceplate's second pass, two of four done. */
+  /** Entries of a job left in the middle: the faceplate's last pass, three of four done. */
   private static final int BEGUN = 34;
 
   /** Figures a mechanic of the depot would find; invented like everything here. */
