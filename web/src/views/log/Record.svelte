@@ -113,14 +113,16 @@
         {/each}
       </ul>
       {#if found(built).length}
-        <h2>As found and inspected</h2>
+        <h2>Found, inspected, left</h2>
         <ul class="lines">
           {#each found(built) as { step, entry } (step.id)}
             <li class="found">
               <span>
                 {step.title}
                 <span class="soft block">
-                  {step.group}{step.measure?.min !== undefined || step.measure?.max !== undefined
+                  {step.group}{step.comparesWith ||
+                  step.measure?.min !== undefined ||
+                  step.measure?.max !== undefined
                     ? `. ${step.text}`
                     : ''}
                 </span>

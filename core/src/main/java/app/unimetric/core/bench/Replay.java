@@ -77,7 +77,7 @@ public final class Replay {
       return "Another step is in hand: " + step.title() + ".";
     }
     if (!permits(step).contains(event.kind())) {
-      return pending != null
+      return waitsAt(step)
           ? "A reading outside its limits waits: redo it or let it stand with a reason."
           : "This does not fit the step in hand.";
     }
@@ -188,6 +188,12 @@ public final class Replay {
     return done.values().stream().anyMatch(id -> entry(id).verdict() == Verdict.MOVED);
   }
 
+  /** Whether this step's own reading waits; after a correction an earlier step may be in hand. */
+  private boolean waitsAt(RunStep step) {
+    UUID id = pending;
+    return id != null && entry(id).event().stepId().equals(step.id());
+  }
+
   private boolean isPendingFor(RunStep step, int fastener) {
     UUID id = pending;
     RunEvent event = id == null ? null : entry(id).event();
@@ -222,6 +228,10 @@ public final class Replay {
     Integer number = original.event().fastener();
     int fastener = number == null ? 0 : number;
     done(step).values().removeIf(id -> id.equals(original.event().id()));
+    // What was held against the corrected figure is measured again.
+    sheet.steps().stream()
+        .filter(s -> step.id().equals(s.comparesWith()))
+        .forEach(s -> done(s).clear());
     if (original.event().id().equals(pending)) {
       pending = null;
     }
@@ -283,14 +293,14 @@ public final class Replay {
     return switch (step.kind()) {
       case WORK, SURFACE, HAND, FUNCTION_CHECK -> List.of(EventKind.DONE);
       case MEASURE ->
-          pending == null
-              ? List.of(EventKind.MEASURED)
-              : List.of(EventKind.MEASURED, EventKind.DEVIATION_ACCEPTED);
+          waitsAt(step)
+              ? List.of(EventKind.MEASURED, EventKind.DEVIATION_ACCEPTED)
+              : List.of(EventKind.MEASURED);
       case TIGHTEN -> {
         EventKind usual = step.settingNm() == null ? EventKind.DONE : EventKind.CLICKED;
-        yield pending == null
-            ? List.of(usual, EventKind.READING)
-            : List.of(usual, EventKind.READING, EventKind.DEVIATION_ACCEPTED);
+        yield waitsAt(step)
+            ? List.of(usual, EventKind.READING, EventKind.DEVIATION_ACCEPTED)
+            : List.of(usual, EventKind.READING);
       }
       case CHECK_PASS -> List.of(EventKind.HELD, EventKind.MOVED);
       case SECOND_LOOK -> List.of(EventKind.SECOND_LOOK);
@@ -309,7 +319,7 @@ public final class Replay {
         step == null ? null : step.id(),
         step == null ? null : nextFastener(step),
         step == null ? 1 : round(step),
-        waiting == null ? null : entry(waiting),
+        waiting == null || step == null || !waitsAt(step) ? null : entry(waiting),
         inOrder,
         step == null ? List.of() : List.copyOf(done(step).keySet()),
         step == null ? Map.of() : percents(step),

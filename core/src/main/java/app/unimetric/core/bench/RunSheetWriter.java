@@ -131,25 +131,34 @@ public final class RunSheetWriter {
   private void measures(String prefix, Phase phase, List<Measure> measures) {
     for (int i = 0; i < measures.size(); i++) {
       Measure m = measures.get(i);
-      String limits = m.limitWords();
-      String text =
-          phase == Phase.AS_FOUND
-              ? "Write it down as it is now; it must come back the same."
-              : limits.isEmpty()
-                  ? "Write down what you see; worn or damaged parts do not go back."
-                  : "Limit: " + limits + ".";
       steps.add(
           RunStep.plain(
                   prefix + "." + (i + 1),
                   StepKind.MEASURE,
                   phase.words(),
                   m.what(),
-                  text,
+                  phase == Phase.AS_FOUND ? foundText(m) : inspectText(m),
                   null,
                   false,
                   List.of())
               .measuring(m, null));
     }
+  }
+
+  private static String foundText(Measure m) {
+    String back =
+        m.within() != null
+            ? "; it must come back " + m.withinWords() + "."
+            : m.unit() == null ? "; it must come back the same." : ".";
+    return "Write it down as it is now"
+        + back
+        + (m.limitWords().isEmpty() ? "" : " Limit: " + m.limitWords() + ".");
+  }
+
+  private static String inspectText(Measure m) {
+    return m.limitWords().isEmpty()
+        ? "Write down what you see; worn or damaged parts do not go back."
+        : "Limit: " + m.limitWords() + ".";
   }
 
   /** What must come back the same is measured once more. */

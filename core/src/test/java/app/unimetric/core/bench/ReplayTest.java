@@ -147,6 +147,33 @@ class ReplayTest {
     RunState back = found("68", ASTA);
     assertThat(back.pending()).isNull();
     assertThat(back.currentStep()).startsWith("check.");
+
+    UUID misread = log.stream().filter(e -> "68,5 mm".equals(e.reason())).findFirst().get().id();
+    log.add(event(EventKind.CORRECTION, null, null, "misread again", misread, ASTA));
+    assertThat(state().currentStep()).isEqualTo("found.1");
+    found("70", ASTA);
+    assertThat(state().currentStep()).as("held against another figure").isEqualTo("left.1");
+    assertThat(found("68", ASTA).pending().verdict()).isEqualTo(Verdict.BELOW);
+  }
+
+  @Test
+  void aReadingThatWaitsIsLetStandOnlyAtItsOwnStep() {
+    Map<String, Object> document = SamplePack.document();
+    document.put("asFound", List.of("side"));
+    document.put("inspections", List.of(Map.of("what", "play", "unit", "mm", "max", 0.5)));
+    sheet = sheet(document);
+    until("found.1");
+    found("left", ASTA);
+    UUID first = log.get(log.size() - 1).id();
+    until("inspect.1");
+    assertThat(found("0.7", ASTA).pending()).isNotNull();
+    log.add(event(EventKind.CORRECTION, null, null, "misread", first, ASTA));
+    assertThat(state().currentStep()).isEqualTo("found.1");
+    assertThat(state().pending()).isNull();
+    assertThat(state().permits()).containsExactly(EventKind.MEASURED);
+    found("right", ASTA);
+    assertThat(state().currentStep()).isEqualTo("inspect.1");
+    assertThat(state().pending().verdict()).isEqualTo(Verdict.ABOVE);
   }
 
   @Test
