@@ -5,7 +5,7 @@ import app.unimetric.core.fastener.Material;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.quantity.TorqueUnit;
-import app.unimetric.core.spec.SpecValue;
+import app.unimetric.core.stated.StatedValue;
 import app.unimetric.core.thread.MetricThread;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param assumed what was taken for granted, in words
  */
 public record Question(
-    @Nullable SpecValue torque,
+    @Nullable StatedValue torque,
     @Nullable MetricThread thread,
     @Nullable PropertyClass material,
     @Nullable Material female,
@@ -48,10 +48,41 @@ public record Question(
   }
 
   /** A tool named by its span, figures in its unit. */
-  public record ToolSpan(double min, double max, TorqueUnit unit) {}
+  public record ToolSpan(double min, double max, TorqueUnit unit) {
+    public double minNm() {
+      return min * unit.newtonMetres();
+    }
+
+    public double maxNm() {
+      return max * unit.newtonMetres();
+    }
+  }
 
   public Question {
     assumed = List.copyOf(assumed);
+  }
+
+  /** The joint it is about, what was not named taken as usual; null when no thread was named. */
+  public @Nullable JointQuestion joint() {
+    return thread == null
+        ? null
+        : new JointQuestion(
+            thread,
+            material == null ? PropertyClass.C8_8 : material,
+            condition == null ? FrictionCondition.UNKNOWN : condition,
+            head == null ? Head.HEX : head,
+            torque == null ? null : torque.statedNm(),
+            female,
+            engagementMm == null ? thread.nominalDiameterMm() : engagementMm);
+  }
+
+  /**
+   * The setting it is about.
+   *
+   * @throws InvalidInput when torque or tool are not named, or there is no figure to set
+   */
+  public SettingQuestion setting() {
+    return SettingQuestion.of(this);
   }
 
   public Kind kind() {

@@ -7,8 +7,8 @@ import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.TorqueUnit;
-import app.unimetric.core.spec.SpecValue;
-import app.unimetric.core.spec.TorqueText;
+import app.unimetric.core.stated.StatedValue;
+import app.unimetric.core.stated.TorqueText;
 import app.unimetric.core.thread.MetricThread;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -140,7 +140,7 @@ public final class QuestionText {
         metric == null && tool == null && extension == null
             ? rest.strip()
             : FILLERS.matcher(rest).replaceAll(" ").replaceAll("\\s+", " ").strip();
-    SpecValue torque = left.isEmpty() ? null : torque(left, metric != null);
+    StatedValue torque = left.isEmpty() ? null : torque(left, metric != null);
     if (metric != null && material == null) {
       assumed.add("Class 8.8 is assumed; name the mark on the head to change that.");
     }
@@ -174,7 +174,7 @@ public final class QuestionText {
         assumed);
   }
 
-  private static SpecValue torque(String text, boolean besideAThread) {
+  private static StatedValue torque(String text, boolean besideAThread) {
     try {
       return TorqueText.parse(text);
     } catch (InvalidInput e) {
@@ -190,7 +190,7 @@ public final class QuestionText {
   }
 
   /** A tool without a unit speaks the unit of the torque. */
-  private static Question.ToolSpan span(Matcher tool, @Nullable SpecValue torque) {
+  private static Question.ToolSpan span(Matcher tool, @Nullable StatedValue torque) {
     double min = figure(tool.group(1));
     double max = figure(tool.group(2));
     if (min >= max) {

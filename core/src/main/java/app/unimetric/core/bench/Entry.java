@@ -22,6 +22,21 @@ public record Entry(
     @Nullable String acceptedReason,
     @Nullable UUID correctedBy) {
 
+  /** Whether it stands: it fitted its step and no later entry corrects it. */
+  public boolean counts() {
+    return notCounted == null && correctedBy == null;
+  }
+
+  /** Whether it is a torque that counts. */
+  public boolean isReading() {
+    return torqueNm != null && counts();
+  }
+
+  /** Whether it lies outside its band or limit. */
+  public boolean isDeviation() {
+    return verdict != null && verdict.isDeviation();
+  }
+
   Entry corrected(UUID by) {
     return new Entry(event, round, torqueNm, verdict, notCounted, acceptedReason, by);
   }

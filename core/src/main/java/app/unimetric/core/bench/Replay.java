@@ -151,19 +151,19 @@ public final class Replay {
     }
   }
 
-  private Measure.Standing measured(RunEvent event, RunStep step) {
+  private Measure.Judged measured(RunEvent event, RunStep step) {
     Measure measure = step.measure();
     String written = event.reason();
     String foundAt = step.comparesWith();
     if (measure == null || written == null) {
-      return Measure.Standing.NOTED;
+      return Measure.Judged.NOTED;
     }
     if (foundAt == null) {
       return measure.standing(written);
     }
     UUID before = settled.getOrDefault(foundAt, Map.of()).get(0);
     String found = before == null ? null : entry(before).event().reason();
-    return found == null ? Measure.Standing.NOTED : measure.cameBack(found, written);
+    return found == null ? Measure.Judged.NOTED : measure.cameBack(found, written);
   }
 
   private void settle(RunStep step, int fastener, UUID eventId, Verdict verdict) {
@@ -351,7 +351,7 @@ public final class Replay {
         return null;
       }
       for (UUID id : done(step).values()) {
-        Instant at = entry(id).event().at();
+        Instant at = entry(id).event().time().doneAt();
         last = last == null || at.isAfter(last) ? at : last;
       }
     }

@@ -3,7 +3,6 @@ package app.unimetric.core.bench;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.quantity.TorqueUnit;
-import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -17,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param corrects the entry a correction is about
  * @param by who
  * @param witness the other person of a second look
- * @param at when it was taken
+ * @param time when it was done and when it was received
  */
 public record RunEvent(
     UUID id,
@@ -30,7 +29,7 @@ public record RunEvent(
     @Nullable UUID corrects,
     Signature by,
     @Nullable Signature witness,
-    Instant at) {
+    EntryTime time) {
   private static final int LONGEST_REASON = 1000;
   private static final int LONGEST_ID = 200;
 

@@ -15,14 +15,12 @@ import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.sequence.PassKind;
-import app.unimetric.core.thread.Hand;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.Setting;
 import app.unimetric.core.tool.ToolChoice;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -73,7 +71,7 @@ public final class RunSheetWriter {
     plan.pack().steps(Phase.Part.AFTER).forEach(this::work);
     asLeft();
     plan.pack().checks().forEach(this::check);
-    boolean critical = plan.joints().stream().anyMatch(j -> j.joint().critical());
+    boolean critical = plan.joints().stream().anyMatch(j -> j.joint().duty().isCritical());
     if (critical) {
       step(
           "second-look",
@@ -241,9 +239,11 @@ public final class RunSheetWriter {
 
   private void byHand(PlannedJoint j) {
     String text =
-        j.joint().count() == 1
+        j.joint().pattern().count() == 1
             ? "Start it by fingers, a few turns, no tool."
-            : "Start all " + j.joint().count() + " by fingers, a few turns each, no tool.";
+            : "Start all "
+                + j.joint().pattern().count()
+                + " by fingers, a few turns each, no tool.";
     steps.add(
         RunStep.plain(
             "hand." + j.joint().id(),
@@ -257,25 +257,22 @@ public final class RunSheetWriter {
   }
 
   private void passes(PlannedJoint j, boolean snug) {
-    for (Pass pass : j.passes()) {
+    for (int i = 0; i < j.passes().size(); i++) {
+      Pass pass = j.passes().get(i);
       boolean isSnug = pass.kind() == PassKind.SNUG;
       if (pass.kind() != PassKind.HAND && isSnug == snug) {
-        steps.add(pass(j, pass));
+        steps.add(pass(j, pass, i));
       }
     }
   }
 
-  private RunStep pass(PlannedJoint j, Pass pass) {
+  private RunStep pass(PlannedJoint j, Pass pass, int index) {
     boolean check = pass.kind() == PassKind.CIRCULAR_CHECK;
     TorqueBand band = passBand(j, pass);
     ToolChoice choice = j.tool();
     CribTool tool = choice == null ? null : choice.tool();
     Setting setting = band == null || tool == null ? null : setting(j, pass, band, tool);
-    String id =
-        (check ? "check." : "pass.")
-            + j.joint().id()
-            + "."
-            + (check ? "round" : Long.toString(Math.round(pass.percent())));
+    String id = (check ? "round." : "pass.") + j.id() + "." + index;
     return new RunStep(
         id,
         check ? StepKind.CHECK_PASS : StepKind.TIGHTEN,
@@ -286,8 +283,7 @@ public final class RunSheetWriter {
         pass.percent(),
         pass.order(),
         band,
-        setting == null ? null : setting.scale(),
-        setting == null || tool == null ? null : tool.tool().unit(),
+        setting == null ? null : setting.reading(),
         applied(setting),
         tool == null ? null : tool.id(),
         tool == null ? null : tool.name(),
@@ -325,12 +321,11 @@ public final class RunSheetWriter {
       return choice.setting();
     }
     Setting s = Setting.choose(band, null, null, tool.tool(), tool.adapter());
-    boolean can = s.status() == Setting.Status.INSIDE || s.status() == Setting.Status.SPILLS;
-    return can ? s : null;
+    return s.isPossible() ? s : null;
   }
 
   private static String text(Pass pass, @Nullable Setting setting, @Nullable CribTool tool) {
-    String share = Math.round(pass.percent()) + " %";
+    String share = pass.share();
     return switch (pass.kind()) {
       case SNUG ->
           setting == null
@@ -355,29 +350,22 @@ public final class RunSheetWriter {
 
   private RunJoint joint(PlannedJoint j) {
     PackJoint p = j.joint();
-    Integer governing = j.resolution().governing();
-    String stated =
-        governing == null
-            ? p.values().get(0).value().asPrinted()
-            : p.values().get(governing).value().asPrinted()
-                + ", "
-                + p.values().get(governing).document();
     Ceiling ceiling = j.ceiling();
     return new RunJoint(
         p.id(),
         p.title(),
-        threadWords(p),
-        p.count(),
-        p.layout(),
+        p.fastener().words(),
+        p.pattern().count(),
+        p.pattern().layout(),
         j.positions(),
-        p.critical(),
-        stated,
+        p.duty().isCritical(),
+        j.stated(),
         j.resolution().band(),
         j.resolution().aimNm(),
         ceiling == null ? null : ceiling.torqueNm(),
         j.compound().advice().words(),
-        p.hand().tighten(),
-        p.hand() == Hand.LEFT,
+        p.fastener().hand().tighten(),
+        p.fastener().isLeftHand(),
         cure(p.id()));
   }
 
@@ -389,11 +377,5 @@ public final class RunSheetWriter {
             product.name() == null ? product.compound().words() : product.name(),
             product.fixtureMinutes(),
             product.fullCureMinutes());
-  }
-
-  private static String threadWords(PackJoint p) {
-    return p.propertyClass() == null
-        ? p.thread().designation()
-        : p.thread().designation() + " " + p.propertyClass().mark().toUpperCase(Locale.ROOT);
   }
 }

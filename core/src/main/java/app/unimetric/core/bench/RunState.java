@@ -45,6 +45,34 @@ public record RunState(
         .toList();
   }
 
+  /** Torques that count. */
+  public List<Entry> readings() {
+    return entries.stream().filter(Entry::isReading).toList();
+  }
+
+  /** Entries that a later one corrects. */
+  public List<Entry> corrected() {
+    return entries.stream().filter(e -> e.correctedBy() != null).toList();
+  }
+
+  /** The second look; null while nobody has looked. */
+  public @Nullable Entry secondLook() {
+    return last(EventKind.SECOND_LOOK);
+  }
+
+  /** The entry that signed the run off; null while it is open. */
+  public @Nullable Entry signature() {
+    return last(EventKind.SIGNED_OFF);
+  }
+
+  private @Nullable Entry last(EventKind kind) {
+    Entry found = null;
+    for (Entry entry : entries) {
+      found = entry.event().kind() == kind && entry.counts() ? entry : found;
+    }
+    return found;
+  }
+
   /** When the last product has fully cured; null when none does or one's sheet is not known. */
   public @Nullable Instant ridableFrom() {
     Instant latest = null;

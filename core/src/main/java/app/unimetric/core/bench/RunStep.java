@@ -1,8 +1,8 @@
 package app.unimetric.core.bench;
 
 import app.unimetric.core.pack.Measure;
+import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueBand;
-import app.unimetric.core.quantity.TorqueUnit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -15,8 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param percent share of the final torque; 0 when none
  * @param order fastener numbers in the order they are turned; empty when confirmed once
  * @param band what a reading must lie in; null when nothing is measured
- * @param scale figure to set on the tool, in {@code scaleUnit}; null when the tool cannot be set so
- *     low
+ * @param reading what to set on the tool; null when it cannot be set so low
  * @param settingNm what that setting brings to the fastener, N·m
  * @param toolId tool to use; null when none
  * @param hold whether it cannot be passed silently
@@ -34,8 +33,7 @@ public record RunStep(
     double percent,
     List<Integer> order,
     @Nullable TorqueBand band,
-    @Nullable Double scale,
-    @Nullable TorqueUnit scaleUnit,
+    @Nullable ScaleReading reading,
     @Nullable Double settingNm,
     @Nullable String toolId,
     @Nullable String toolName,
@@ -43,6 +41,9 @@ public record RunStep(
     List<String> traps,
     @Nullable Measure measure,
     @Nullable String comparesWith) {
+  /** The share of the final torque at a joint's last pass. */
+  public static final double FULL_PERCENT = 100;
+
   public RunStep {
     order = List.copyOf(order);
     traps = List.copyOf(traps);
@@ -59,15 +60,15 @@ public record RunStep(
       boolean hold,
       List<String> traps) {
     return new RunStep(
-        id, kind, group, title, text, jointId, 0, List.of(), null, null, null, null, null, null,
-        hold, traps, null, null);
+        id, kind, group, title, text, jointId, 0, List.of(), null, null, null, null, null, hold,
+        traps, null, null);
   }
 
   /** The same step, at which something is measured, perhaps against what was found before. */
   RunStep measuring(Measure what, @Nullable String foundAt) {
     return new RunStep(
-        id, kind, group, title, text, jointId, percent, order, band, scale, scaleUnit, settingNm,
-        toolId, toolName, hold, traps, what, foundAt);
+        id, kind, group, title, text, jointId, percent, order, band, reading, settingNm, toolId,
+        toolName, hold, traps, what, foundAt);
   }
 
   /** Whether each fastener is confirmed by itself. */

@@ -22,8 +22,8 @@ public enum Verdict {
   }
 
   /** The verdict on something measured or looked at. */
-  static Verdict of(Measure.Standing standing) {
-    return switch (standing) {
+  static Verdict of(Measure.Judged judged) {
+    return switch (judged) {
       case NOTED -> DONE;
       case WITHIN -> INSIDE;
       case BELOW -> BELOW;

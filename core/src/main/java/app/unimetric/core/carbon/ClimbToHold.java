@@ -1,8 +1,8 @@
 package app.unimetric.core.carbon;
 
-import app.unimetric.core.joint.AppliedTorque;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.PermissibleDeviation;
 import app.unimetric.core.quantity.Torque;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,7 +40,7 @@ public final class ClimbToHold {
     problems
         .require(!(limitNm > 1000), "limitNm", "is far beyond any clamp on carbon; check the unit.")
         .orThrow();
-    double a = deviation == null ? AppliedTorque.usualDeviation(limitNm) : deviation;
+    double a = deviation == null ? PermissibleDeviation.usual(limitNm) : deviation;
     double last = limitNm / (1 + a) * (1 + ROUNDING);
     double from = startShare * limitNm;
     double grid = from < FINE_BELOW_NM ? FINE_STEP_NM : STEP_NM;

@@ -2,11 +2,12 @@ package app.unimetric.core.carbon;
 
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.sequence.GapStyle;
+import app.unimetric.core.why.Derivation;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * Whether a faceplate has closed as it is meant to, measured at its corners, clockwise from the top
@@ -60,25 +61,35 @@ public record GapCheck(double differenceMm, boolean even, List<String> reasons) 
     boolean shut = open <= CLOSED_MM + ROUNDING_MM;
     if (!shut) {
       reasons.add(
-          String.format(
-              Locale.ROOT,
-              "The %s is to close metal to metal and still gapes %.2f mm: back all off, close it first.",
-              side,
-              open));
+          "The "
+              + side
+              + " is to close metal to metal and still gapes "
+              + Figure.fixed(open, 2)
+              + " mm: back all off, close it first.");
     }
     double difference = alike.isEmpty() ? 0 : Collections.max(alike) - Collections.min(alike);
     boolean level = difference <= MOST_DIFFERENCE_MM + ROUNDING_MM;
     if (!level) {
       reasons.add(
-          String.format(
-              Locale.ROOT,
-              "The gaps differ by %.2f mm; at most %.1f is even. Ease the tight side, pull the wide one.",
-              difference,
-              MOST_DIFFERENCE_MM));
+          "The gaps differ by "
+              + Figure.fixed(difference, 2)
+              + " mm; at most "
+              + Figure.typed(MOST_DIFFERENCE_MM)
+              + " is even. Ease the tight side, pull the wide one.");
     }
     if (shut && level) {
       reasons.add("The plate has closed as it is meant to.");
     }
     return new GapCheck(difference, shut && level, reasons);
+  }
+
+  /** The number behind the verdict, with its limit. */
+  public Derivation derivation() {
+    return new Derivation(
+        "Δ",
+        differenceMm,
+        "mm",
+        "widest − narrowest ≤ " + Figure.typed(MOST_DIFFERENCE_MM),
+        "workshop rule");
   }
 }

@@ -1,10 +1,10 @@
 package app.unimetric.core.fastener;
 
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.core.why.Why;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -144,11 +144,11 @@ public record BoltLength(
             .derive("l_max", longest, "mm", "grip + washers + depth − P", SOURCE);
     if (!holds) {
       why.because(
-          String.format(
-              Locale.ROOT,
-              "Too short: %.1f mm of full thread where %.1f are wanted.",
-              Math.max(engagement, 0),
-              minimumEngagementMm));
+          "Too short: "
+              + Figure.rounded(Math.max(engagement, 0), 1)
+              + " mm of full thread where "
+              + Figure.typed(minimumEngagementMm)
+              + " are wanted.");
     }
     if (!clear) {
       why.because("Too long: it bottoms before it clamps; a pitch of room is wanted at the tip.");

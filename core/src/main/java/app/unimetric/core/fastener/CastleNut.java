@@ -1,6 +1,7 @@
 package app.unimetric.core.fastener;
 
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.why.Derivation;
 import java.util.ArrayList;
@@ -74,7 +75,7 @@ public record CastleNut(
         aligned
             ? "Slot and hole are aligned: pin it here."
             : "Turn on to the next alignment, never back: turning back leaves less than the minimum.");
-    reasons.add("Slots and holes meet every " + plain(step) + "°.");
+    reasons.add("Slots and holes meet every " + Figure.rounded(step, 2) + "°.");
     if (!allowed) {
       reasons.add(
           "There it would pass the maximum: take it off and change the washer for a thinner or thicker one.");
@@ -93,9 +94,5 @@ public record CastleNut(
 
   private static int gcd(int a, int b) {
     return b == 0 ? a : gcd(b, a % b);
-  }
-
-  private static String plain(double deg) {
-    return deg == Math.rint(deg) ? Long.toString((long) deg) : String.format("%.2f", deg);
   }
 }

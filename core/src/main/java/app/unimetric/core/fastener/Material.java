@@ -46,7 +46,10 @@ public enum Material {
   }
 
   public boolean isLightMetal() {
-    return name().startsWith("ALUMINIUM") || this == MAGNESIUM_CAST;
+    return switch (this) {
+      case ALUMINIUM, ALUMINIUM_6061_T6, ALUMINIUM_7075_T6, ALUMINIUM_CAST, MAGNESIUM_CAST -> true;
+      default -> false;
+    };
   }
 
   public boolean isMetal() {

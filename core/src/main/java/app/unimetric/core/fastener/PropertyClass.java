@@ -35,10 +35,10 @@ public enum PropertyClass {
   AL_7075_T6("7075-T6", 572, 503, 503, Origin.ALUMINIUM);
 
   private enum Origin {
-    STEEL("ISO 898-1", 205_000),
-    STAINLESS("ISO 3506-1", 193_000),
-    TITANIUM("typical handbook value", 114_000),
-    ALUMINIUM("typical handbook value", 71_700);
+    STEEL("ISO 898-1", YoungModulus.STEEL_MPA),
+    STAINLESS("ISO 3506-1", YoungModulus.STAINLESS_MPA),
+    TITANIUM("typical handbook value", YoungModulus.TITANIUM_MPA),
+    ALUMINIUM("typical handbook value", YoungModulus.ALUMINIUM_MPA);
 
     final String source;
     final double youngMPa;

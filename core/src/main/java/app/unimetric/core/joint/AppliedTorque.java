@@ -1,8 +1,10 @@
 package app.unimetric.core.joint;
 
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.PermissibleDeviation;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.quantity.TorqueBand;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The torque that is brought on, with the doubt about it.
@@ -12,10 +14,6 @@ import app.unimetric.core.quantity.TorqueBand;
  * @param prevailingNm what the thread takes before it clamps, N·m
  */
 public record AppliedTorque(TorqueBand band, double deviation, double prevailingNm) {
-  private static final double SMALL_NM = 10;
-  private static final double SMALL_DEVIATION = 0.06;
-  private static final double DEVIATION = 0.04;
-
   public AppliedTorque {
     new Problems()
         .positive(band.maxNm(), Torque.MAX_NM, "torqueNm")
@@ -28,9 +26,18 @@ public record AppliedTorque(TorqueBand band, double deviation, double prevailing
         .orThrow();
   }
 
-  /** Permissible deviation where none is stated: 6 % up to 10 N·m, 4 % above (ISO 6789-1). */
-  public static double usualDeviation(double torqueNm) {
-    return torqueNm <= SMALL_NM ? SMALL_DEVIATION : DEVIATION;
+  /**
+   * A torque with a tool's deviation.
+   *
+   * @param toolDeviationPercent percent; null for the permissible one of ISO 6789-1 by size
+   * @param prevailingNm N·m; null for none
+   */
+  public static AppliedTorque of(
+      TorqueBand band, @Nullable Double toolDeviationPercent, @Nullable Double prevailingNm) {
+    return new AppliedTorque(
+        band,
+        PermissibleDeviation.of(toolDeviationPercent, band.middleNm()),
+        prevailingNm == null ? 0 : prevailingNm);
   }
 
   /** T_lo·(1 − a) − T_prev, N·m. */

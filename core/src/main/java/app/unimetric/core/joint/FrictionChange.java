@@ -2,12 +2,12 @@ package app.unimetric.core.joint;
 
 import app.unimetric.core.fastener.BearingFace;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.thread.MetricThread;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.core.why.Why;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * A torque stated for one state of the threads, used in another: equal clamp load, not equal
@@ -41,10 +41,9 @@ public record FrictionChange(
             .derive("T₂", same, "N·m", "T₁·k₂/k₁", TighteningTorque.SOURCE);
     if (over > 0) {
       why.because(
-          String.format(
-              Locale.ROOT,
-              "Slipperier than stated for: the same torque would clamp %.0f %% harder. Lower it, and ask the maker.",
-              over));
+          "Slipperier than stated for: the same torque would clamp "
+              + Figure.rounded(over, 0)
+              + " % harder. Lower it, and ask the maker.");
     } else if (over < 0) {
       why.because(
           "Rougher than stated for: the same torque clamps less. Do not raise it without the maker's word; bring the threads into the stated state.");

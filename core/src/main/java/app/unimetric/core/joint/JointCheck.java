@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param expectedAngleDeg turn from snug (30 % of the torque) to the torque; null without grip or
  *     torque, and beyond yield
  * @param yieldPoints where the bolt begins to yield at least, nominal and greatest friction
+ * @param leverMm k at nominal friction, mm
+ * @param prevailingNm what the thread takes before it clamps, N·m; 0 without
  */
 public record JointCheck(
     AssemblyPreload assembly,
@@ -28,10 +30,14 @@ public record JointCheck(
     @Nullable Double embeddingLossN,
     @Nullable Double expectedAngleDeg,
     YieldPoints yieldPoints,
+    double leverMm,
+    double prevailingNm,
     List<String> reasons,
     List<Derivation> derivation) {
   /** The share of the torque at which a joint is snug. */
   public static final double SNUG_SHARE = 0.3;
+
+  private static final double MM_PER_M = 1000;
 
   /** Ends of the straight lines of clamp load over torque. */
   public record YieldPoints(AssemblyPreload min, AssemblyPreload nominal, AssemblyPreload max) {}
@@ -39,6 +45,36 @@ public record JointCheck(
   public JointCheck {
     reasons = List.copyOf(reasons);
     derivation = List.copyOf(derivation);
+  }
+
+  /** Where the bolt yields, with what the tool reads there. */
+  public double readingAtNm(AssemblyPreload yieldPoint) {
+    return yieldPoint.torqueNm() + prevailingNm;
+  }
+
+  /** The ceiling as a torque at nominal friction, N·m: F·k. */
+  public double ceilingNm() {
+    return torqueOfNm(limits.ceilingN());
+  }
+
+  /** The floor likewise, N·m; null when the loads in use are not known. */
+  public @Nullable Double floorNm() {
+    Double floor = limits.floorN();
+    return floor == null ? null : (Double) torqueOfNm(floor);
+  }
+
+  /** The torque at which the weakest gives way, N·m; null without the engagement. */
+  public @Nullable Double failsAtNm() {
+    return stripping == null ? null : (Double) torqueOfNm(stripping.failsAtN());
+  }
+
+  /** α_A; null without a torque, and when nothing is sure to clamp. */
+  public @Nullable Double tighteningFactor() {
+    return load == null || load.minN() <= 0 ? null : (Double) load.tighteningFactor();
+  }
+
+  private double torqueOfNm(double loadN) {
+    return loadN * leverMm / MM_PER_M;
   }
 
   /** Whether the bolt yields at nominal friction, so that the clamp load told is never reached. */
@@ -104,6 +140,8 @@ public record JointCheck(
             joint.yieldPoint(joint.friction().min()),
             joint.yieldPoint(joint.friction().nominal()),
             joint.yieldPoint(joint.friction().max())),
+        joint.leverMm(joint.friction().nominal()),
+        torque == null ? 0 : torque.prevailingNm(),
         why.reasons(),
         why.derivation());
   }

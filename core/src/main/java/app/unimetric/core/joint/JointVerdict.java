@@ -1,6 +1,5 @@
 package app.unimetric.core.joint;
 
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,12 +9,12 @@ import org.jspecify.annotations.Nullable;
  *
  * @param words for a person, a line without full stop
  */
-public record JointVerdict(Standing standing, String words) {
+public record JointVerdict(Trust standing, String words) {
   /** Fewer than one bolt in a thousand is let pass: no torque tool is surer than that. */
   public static final double RARE = 0.001;
 
   /** How far the joint can be trusted at this torque. */
-  public enum Standing {
+  public enum Trust {
     HOLDS,
     DOUBTFUL,
     FAILS
@@ -59,20 +58,20 @@ public record JointVerdict(Standing standing, String words) {
     if (load.nominalN() > limits.ceilingN()) {
       return doubtful("above the share of yield that was set");
     }
-    return new JointVerdict(Standing.HOLDS, "holds");
+    return new JointVerdict(Trust.HOLDS, "holds");
   }
 
   private static JointVerdict fails(String words) {
-    return new JointVerdict(Standing.FAILS, words);
+    return new JointVerdict(Trust.FAILS, words);
   }
 
   private static JointVerdict doubtful(String words) {
-    return new JointVerdict(Standing.DOUBTFUL, words);
+    return new JointVerdict(Trust.DOUBTFUL, words);
   }
 
   private static String share(double chance) {
     return chance < 0.01
-        ? String.format(Locale.ROOT, "%d in 1000", Math.max(1, Math.round(chance * 1000)))
-        : String.format(Locale.ROOT, "%d in 100", Math.round(chance * 100));
+        ? Math.max(1, Math.round(chance * 1000)) + " in 1000"
+        : Math.round(chance * 100) + " in 100";
   }
 }

@@ -75,7 +75,7 @@ public record JobPack(
   }
 
   /** The same job with values found for it, after those the pack states itself. */
-  public JobPack with(Map<String, List<StatedValue>> found) {
+  public JobPack with(Map<String, List<DocumentedValue>> found) {
     return new JobPack(
         key,
         title,

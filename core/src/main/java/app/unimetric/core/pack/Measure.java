@@ -1,7 +1,7 @@
 package app.unimetric.core.pack;
 
 import app.unimetric.core.problem.Problems;
-import java.util.Locale;
+import app.unimetric.core.quantity.Figure;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -32,7 +32,7 @@ public record Measure(
           "^\\s*(-?\\d{1,7}(?:[.,]\\d{1,6})?)(?![\\d.,]|\\s*[-–/]\\s*\\d).*", Pattern.DOTALL);
 
   /** How what was found stands to the limits. */
-  public enum Standing {
+  public enum Judged {
     /** Nothing to judge it by. */
     NOTED,
     WITHIN,
@@ -95,44 +95,44 @@ public record Measure(
   }
 
   /** How what was found stands to the limits. */
-  public Standing standing(String found) {
+  public Judged standing(String found) {
     Double figure = hasLimits() ? figure(found).orElse(null) : null;
     if (figure == null) {
-      return Standing.NOTED;
+      return Judged.NOTED;
     }
     if (min != null && figure < min) {
-      return Standing.BELOW;
+      return Judged.BELOW;
     }
-    return max != null && figure > max ? Standing.ABOVE : Standing.WITHIN;
+    return max != null && figure > max ? Judged.ABOVE : Judged.WITHIN;
   }
 
   /** How what is left stands to what was found: near enough, or off to which side. */
-  public Standing cameBack(String found, String left) {
+  public Judged cameBack(String found, String left) {
     Double before = figure(found).orElse(null);
     Double after = figure(left).orElse(null);
     if (within == null || before == null || after == null) {
-      return Standing.NOTED;
+      return Judged.NOTED;
     }
     // Decimals as typed are seldom exact in binary.
     double most = within * (1 + FLOATING) + FLOATING;
     return after < before - most
-        ? Standing.BELOW
-        : after > before + most ? Standing.ABOVE : Standing.WITHIN;
+        ? Judged.BELOW
+        : after > before + most ? Judged.ABOVE : Judged.WITHIN;
   }
 
   /** How near it must come back, in words: {@code within ± 2 mm}; empty when it need not. */
   public String withinWords() {
-    return within == null ? "" : "within ± " + plain(within) + " " + unit;
+    return within == null ? "" : "within ± " + Figure.typed(within) + " " + unit;
   }
 
   /** The limits in words: {@code at least 1.5 mm; marked on the disc}; empty without any. */
   public String limitWords() {
     String figures =
         min != null && max != null
-            ? plain(min) + " to " + plain(max) + " " + unit
+            ? Figure.typed(min) + " to " + Figure.typed(max) + " " + unit
             : min != null
-                ? "at least " + plain(min) + " " + unit
-                : max != null ? "at most " + plain(max) + " " + unit : "";
+                ? "at least " + Figure.typed(min) + " " + unit
+                : max != null ? "at most " + Figure.typed(max) + " " + unit : "";
     if (limit == null) {
       return figures;
     }
@@ -143,11 +143,5 @@ public record Measure(
   public String words() {
     String name = unit == null ? what : what + ", " + unit;
     return limitWords().isEmpty() ? name : name + " (" + limitWords() + ")";
-  }
-
-  private static String plain(double figure) {
-    return figure == Math.rint(figure)
-        ? Long.toString((long) figure)
-        : String.format(Locale.ROOT, "%.3f", figure).replaceAll("0+$", "");
   }
 }

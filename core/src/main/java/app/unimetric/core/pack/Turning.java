@@ -5,14 +5,14 @@ import org.jspecify.annotations.Nullable;
 /**
  * How a fastener is reached and turned.
  *
- * @param drive key or socket, as people ask for it: "5 mm hex key"; null when not stated
+ * @param end which end of it is turned
  * @param counterHold what holds the other end; null when nothing does
  * @param access what is in the way; null when nothing is
  * @param usedOnce whether the fastener or its nut is renewed each time
  * @param minutes for all fasteners of the joint; 0 when not stated
  */
 public record Turning(
-    @Nullable String drive,
+    Turn end,
     @Nullable String counterHold,
     @Nullable String access,
     boolean usedOnce,

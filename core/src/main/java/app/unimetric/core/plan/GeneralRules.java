@@ -3,7 +3,7 @@ package app.unimetric.core.plan;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.sequence.Precedence;
-import app.unimetric.core.spec.Role;
+import app.unimetric.core.stated.Role;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
@@ -32,7 +32,7 @@ final class GeneralRules {
       for (int later = 0; later < joints.size(); later++) {
         PackJoint one = joints.get(first);
         PackJoint other = joints.get(later);
-        String reason = reason(one.role(), other.role());
+        String reason = reason(one.duty().role(), other.duty().role());
         if (reason != null && !reach.from(later, first) && !reach.from(first, later)) {
           rules.add(
               new Precedence.Rule(

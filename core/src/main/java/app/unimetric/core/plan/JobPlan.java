@@ -3,9 +3,11 @@ package app.unimetric.core.plan;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.Phase;
+import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.sequence.HandOrder;
 import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.sequence.SettingOrder;
+import app.unimetric.core.stated.Trait;
 import app.unimetric.core.tool.ToolChoice;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -111,7 +113,9 @@ public record JobPlan(
 
   /** Among equals the most delicate thread comes first. */
   private static List<PackJoint> delicateFirst(List<PackJoint> joints) {
-    return joints.stream().sorted(Comparator.comparing(j -> !j.softThread())).toList();
+    return joints.stream()
+        .sorted(Comparator.comparing(j -> !j.duty().is(Trait.SOFT_THREAD)))
+        .toList();
   }
 
   private static List<Blocker> unfit(JobPack pack, @Nullable List<FitAnswer> answers) {
@@ -139,19 +143,20 @@ public record JobPlan(
   /** Tool and scale reading: what must be changed between two joints. */
   static @Nullable String settingOf(PlannedJoint joint) {
     ToolChoice choice = joint.tool();
-    return choice == null ? null : choice.tool().id() + " " + choice.setting().scale();
+    ScaleReading reading = choice == null ? null : choice.setting().reading();
+    return choice == null || reading == null ? null : choice.tool().id() + " " + reading.figure();
   }
 
   private static List<Blocker> blockers(PlannedJoint joint) {
     List<Blocker> found = new ArrayList<>();
     String id = joint.joint().id();
-    if (joint.joint().values().isEmpty()) {
+    if (joint.joint().torque().values().isEmpty()) {
       found.add(
           Blocker.ofJoint(
               Blocker.Kind.MISSING_VALUE,
               id,
               "No value yet: look it up ("
-                  + String.join("; or ", joint.joint().slots())
+                  + String.join("; or ", joint.joint().torque().slots())
                   + ") and fill it in."));
       return found;
     }

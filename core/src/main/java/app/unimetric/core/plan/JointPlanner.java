@@ -1,33 +1,32 @@
 package app.unimetric.core.plan;
 
-import app.unimetric.core.fastener.BearingFace;
+import app.unimetric.core.fastener.Fastener;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.AssemblyPreload;
 import app.unimetric.core.joint.Friction;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.joint.TighteningTorque;
 import app.unimetric.core.pack.PackJoint;
-import app.unimetric.core.pack.StatedValue;
+import app.unimetric.core.pack.TorqueSheet;
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueBand;
-import app.unimetric.core.sequence.FastenerPosition;
+import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.Precedence;
-import app.unimetric.core.sequence.TighteningOrder;
-import app.unimetric.core.spec.JointContext;
-import app.unimetric.core.spec.Resolution;
-import app.unimetric.core.spec.Resolver;
-import app.unimetric.core.spec.SpecForm;
-import app.unimetric.core.spec.SpecValue;
+import app.unimetric.core.stated.Form;
+import app.unimetric.core.stated.JointContext;
+import app.unimetric.core.stated.Resolution;
+import app.unimetric.core.stated.Resolver;
+import app.unimetric.core.stated.StatedValue;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.surface.CompoundAdvice;
 import app.unimetric.core.surface.CompoundChoice;
-import app.unimetric.core.thread.Hand;
+import app.unimetric.core.thread.MetricThread;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Why;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** Works out one joint of a job. */
@@ -42,20 +41,28 @@ final class JointPlanner {
       Policy policy,
       LocalDate today) {
     JointContext context = joint.context(policy.aim());
-    List<SpecValue> values = joint.values().stream().map(StatedValue::value).toList();
+    List<StatedValue> values = joint.torque().stated();
     Resolution asStated =
         values.isEmpty() ? Resolution.nothingStated() : Resolver.resolve(values, context);
-    Decision decision = latest(joint.id(), values.size(), decisions);
-    Resolution resolution = decision == null ? asStated : decided(values, decision, context);
+    Decision decision = latest(joint, decisions);
+    Resolution resolution =
+        decision == null ? asStated : decided(joint.torque(), decision, context);
+    Integer holds = resolution.governing();
+    StatedValue governing = holds == null ? null : values.get(holds);
     Why why = new Why().add(resolution.derivation());
-    Ceiling ceiling = ceiling(joint, governing(values, decision, resolution), why);
+    Ceiling ceiling = ceiling(joint.fastener(), governing, why);
     CompoundAdvice compound = CompoundChoice.choose(joint.situation());
     TorqueBand band = resolution.band();
     List<ToolChoice> tools =
         band == null
             ? List.of()
             : ToolChoice.rank(
-                band, resolution.aimNm(), resolution.capNm(), joint.critical(), crib, today);
+                band,
+                resolution.aimNm(),
+                resolution.capNm(),
+                joint.duty().isCritical(),
+                crib,
+                today);
     ToolChoice tool = tools.stream().filter(ToolChoice::usable).findFirst().orElse(null);
     return new PlannedJoint(
         joint,
@@ -66,22 +73,21 @@ final class JointPlanner {
         compound,
         tools,
         tool,
-        TighteningOrder.passes(
-            joint.count(), joint.layout(), joint.gapStyle(), joint.passesPercent()),
-        FastenerPosition.all(joint.count(), joint.layout()),
+        joint.pattern().passes(),
+        joint.pattern().positions(),
         rules.stream()
             .filter(r -> r.after().equals(joint.id()))
             .map(Precedence.Rule::reason)
             .toList(),
-        TighteningOrder.reasons(joint.count(), joint.layout(), joint.gapStyle()),
-        notes(joint, governing(values, decision, resolution), resolution, compound),
+        joint.pattern().reasons(),
+        notes(joint, governing, resolution, compound),
         why.derivation());
   }
 
-  private static @Nullable Decision latest(String jointId, int values, List<Decision> decisions) {
+  private static @Nullable Decision latest(PackJoint joint, List<Decision> decisions) {
     Decision latest = null;
     for (Decision d : decisions) {
-      if (d.jointId().equals(jointId) && d.valueIndex() >= 0 && d.valueIndex() < values) {
+      if (d.jointId().equals(joint.id()) && joint.torque().placeOf(d.valueId()).isPresent()) {
         latest = d;
       }
     }
@@ -89,12 +95,15 @@ final class JointPlanner {
   }
 
   /** The decided value with every maximum still over it: nobody decides a part's limit away. */
-  private static Resolution decided(
-      List<SpecValue> values, Decision decision, JointContext context) {
-    List<SpecValue> kept = new ArrayList<>();
-    kept.add(read(values.get(decision.valueIndex()), decision));
+  private static Resolution decided(TorqueSheet torque, Decision decision, JointContext context) {
+    List<StatedValue> values = torque.stated();
+    int place = torque.placeOf(decision.valueId()).orElseThrow();
+    TorqueUnit readAs = decision.readAs();
+    StatedValue decided = values.get(place);
+    List<StatedValue> kept = new ArrayList<>();
+    kept.add(readAs == null ? decided : decided.readIn(readAs));
     for (int i = 0; i < values.size(); i++) {
-      if (i != decision.valueIndex() && values.get(i).form() == SpecForm.MAXIMUM) {
+      if (i != place && values.get(i).form() == Form.MAXIMUM) {
         kept.add(values.get(i));
       }
     }
@@ -104,7 +113,7 @@ final class JointPlanner {
     return new Resolution(
         r.band(),
         r.aimNm(),
-        decision.valueIndex(),
+        place,
         r.capNm(),
         r.conflicts(),
         r.unitSlips(),
@@ -114,49 +123,23 @@ final class JointPlanner {
         r.derivation());
   }
 
-  private static SpecValue read(SpecValue v, Decision decision) {
-    return decision.readAs() == null
-        ? v
-        : new SpecValue(
-            v.form(),
-            v.value(),
-            v.min(),
-            v.max(),
-            v.angleDeg(),
-            v.stages(),
-            decision.readAs(),
-            v.source(),
-            v.part(),
-            v.newPart(),
-            v.condition(),
-            v.approximate(),
-            null);
-  }
-
-  private static @Nullable SpecValue governing(
-      List<SpecValue> values, @Nullable Decision decision, Resolution resolution) {
-    Integer index =
-        decision == null ? resolution.governing() : Integer.valueOf(decision.valueIndex());
-    return index == null ? null : values.get(index);
-  }
-
   private static @Nullable Ceiling ceiling(
-      PackJoint joint, @Nullable SpecValue governing, Why why) {
-    PropertyClass material = joint.propertyClass();
+      Fastener fastener, @Nullable StatedValue governing, Why why) {
+    PropertyClass material = fastener.propertyClass();
+    MetricThread thread = fastener.thread();
     if (material == null) {
       return null;
     }
     FrictionCondition condition =
         governing == null ? FrictionCondition.UNKNOWN : governing.condition();
-    BearingFace face = joint.head().face(joint.thread());
     AssemblyPreload at =
         AssemblyPreload.at(
             AssemblyPreload.USUAL_UTILISATION,
-            material.yieldMPa(joint.thread()),
-            joint.thread(),
-            face,
+            material.yieldMPa(thread),
+            thread,
+            fastener.face(),
             condition.nominal());
-    why.add(joint.thread().derivation());
+    why.add(thread.derivation());
     why.derive("F_M", at.preloadN(), "N", "σ_M·A_s at ν = 0.9", AssemblyPreload.SOURCE);
     why.derive(
         "T_90",
@@ -171,34 +154,28 @@ final class JointPlanner {
 
   private static List<String> notes(
       PackJoint joint,
-      @Nullable SpecValue governing,
+      @Nullable StatedValue governing,
       Resolution resolution,
       CompoundAdvice compound) {
     List<String> notes = new ArrayList<>();
-    notes.add(joint.turn().words());
-    if (joint.hand() == Hand.LEFT) {
-      notes.add(
-          "Left-hand thread: tighten "
-              + joint.hand().tighten()
-              + ", loosen "
-              + joint.hand().loosen()
-              + ".");
-    }
+    notes.add(joint.turning().end().words());
+    joint.fastener().turning().ifPresent(notes::add);
     Double aim = resolution.aimNm();
     FrictionCondition wet = friction(compound.advice());
     if (governing != null
         && aim != null
         && governing.condition() == FrictionCondition.DRY
         && wet != null) {
-      BearingFace face = joint.head().face(joint.thread());
       Friction from = FrictionCondition.DRY.nominal();
-      double same = TighteningTorque.sameLoadNm(aim, joint.thread(), face, from, wet.nominal());
+      double same =
+          TighteningTorque.sameLoadNm(
+              aim, joint.fastener().thread(), joint.fastener().face(), from, wet.nominal());
       notes.add(
-          String.format(
-              Locale.ROOT,
-              "The value was stated for dry threads. With %s the same clamp load is reached at about %.1f N·m; ask the maker whether to lower it.",
-              compound.advice().words(),
-              same));
+          "The value was stated for dry threads. With "
+              + compound.advice().words()
+              + " the same clamp load is reached at about "
+              + Figure.rounded(same, 1)
+              + " N·m; ask the maker whether to lower it.");
     }
     return notes;
   }

@@ -2,12 +2,12 @@ package app.unimetric.core.plan;
 
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.surface.Compound;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -86,11 +86,10 @@ public record JointTasks(List<Task> tasks, Map<String, Moment> moments) {
         return "";
       }
       String times =
-          String.format(
-              Locale.ROOT,
-              "about %.0f min from wetting to the final torque, the product sets in %.0f",
-              minutesToFinal,
-              fixture);
+          "about "
+              + Figure.rounded(minutesToFinal, 0)
+              + " min from wetting to the final torque, the product sets in "
+              + Figure.rounded(fixture, 0);
       if (!inTime) {
         return "Too slow for this product: "
             + times
@@ -205,12 +204,12 @@ public record JointTasks(List<Task> tasks, Map<String, Moment> moments) {
    */
   private static double minutes(PackJoint joint, Kind kind) {
     double stated = joint.turning().minutes();
-    double all = stated > 0 ? stated : MINUTES_A_FASTENER * joint.count();
+    double all = stated > 0 ? stated : MINUTES_A_FASTENER * joint.pattern().count();
     Map<Kind, Double> shares = new EnumMap<>(Kind.class);
     shares.put(Kind.START, DRAW_SHARE * all);
     shares.put(Kind.SNUG, DRAW_SHARE * all);
     shares.put(Kind.FINAL, (1 - 2 * DRAW_SHARE) * all);
-    shares.put(Kind.WET, WETTING_MINUTES_A_FASTENER * joint.count());
+    shares.put(Kind.WET, WETTING_MINUTES_A_FASTENER * joint.pattern().count());
     return shares.getOrDefault(kind, 0.0);
   }
 }

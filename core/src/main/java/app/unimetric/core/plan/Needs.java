@@ -3,6 +3,7 @@ package app.unimetric.core.plan;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.OneTimePart;
 import app.unimetric.core.quantity.MinutesText;
+import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.ToolChoice;
 import java.time.LocalDate;
@@ -48,7 +49,8 @@ public record Needs(
   public record Missing(String name, String words) {}
 
   /** A torque tool and one reading on its scale. */
-  public record ToolSetting(String toolId, String toolName, double scale, List<String> jointIds) {}
+  public record ToolSetting(
+      String toolId, String toolName, ScaleReading reading, List<String> jointIds) {}
 
   /**
    * A product and the joints it goes on.
@@ -79,7 +81,7 @@ public record Needs(
     Map<String, List<PlannedJoint>> bySetting = new LinkedHashMap<>();
     Map<Compound, List<String>> byCompound = new LinkedHashMap<>();
     for (PlannedJoint j : joints) {
-      add(drives, j.joint().turning().drive());
+      add(drives, j.joint().fastener().drive());
       add(holds, j.joint().turning().counterHold());
       String setting = JobPlan.settingOf(j);
       if (setting != null) {
@@ -118,14 +120,14 @@ public record Needs(
 
   private static List<ToolSetting> setting(List<PlannedJoint> joints) {
     ToolChoice choice = joints.get(0).tool();
-    Double scale = choice == null ? null : choice.setting().scale();
-    return choice == null || scale == null
+    ScaleReading reading = choice == null ? null : choice.setting().reading();
+    return choice == null || reading == null
         ? List.of()
         : List.of(
             new ToolSetting(
                 choice.tool().id(),
                 choice.tool().name(),
-                scale,
+                reading,
                 joints.stream().map(j -> j.joint().id()).toList()));
   }
 

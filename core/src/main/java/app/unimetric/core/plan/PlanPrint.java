@@ -1,8 +1,6 @@
 package app.unimetric.core.plan;
 
-import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.Pass;
-import app.unimetric.core.tool.ToolChoice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -46,9 +44,8 @@ public record PlanPrint(List<Line> joints, List<String> blockers) {
         .orElse("");
   }
 
-  /** What a plan says now that this print did not; empty while the paper is still true. */
-  public List<Change> changesIn(JobPlan plan) {
-    PlanPrint now = of(plan);
+  /** What a card printed now would say that this print did not; empty while it is still true. */
+  public List<Change> changesIn(PlanPrint now) {
     List<Change> changes = new ArrayList<>();
     List<String> before = joints.stream().map(Line::jointId).toList();
     List<String> after = now.joints.stream().map(Line::jointId).toList();
@@ -89,31 +86,12 @@ public record PlanPrint(List<Line> joints, List<String> blockers) {
   }
 
   private static Line line(PlannedJoint j) {
-    TorqueBand band = j.resolution().band();
     return new Line(
         j.joint().id(),
         j.joint().title(),
-        band == null ? "none" : plain(band.minNm()) + "–" + plain(band.maxNm()) + " N·m",
+        j.target(),
         j.compound().advice().words(),
-        setting(j.tool()),
-        j.passes().stream().map(PlanPrint::pass).collect(Collectors.joining(" → ")));
-  }
-
-  private static String setting(@Nullable ToolChoice choice) {
-    Double scale = choice == null ? null : choice.setting().scale();
-    return choice == null || scale == null
-        ? "none"
-        : plain(scale) + " " + choice.tool().tool().unit().sign() + " on " + choice.tool().name();
-  }
-
-  private static String pass(Pass pass) {
-    return Math.round(pass.percent())
-        + " % "
-        + pass.order().stream().map(String::valueOf).collect(Collectors.joining(" "));
-  }
-
-  private static String plain(double figure) {
-    double rounded = Math.round(figure * 100) / 100.0;
-    return rounded == Math.rint(rounded) ? String.valueOf((long) rounded) : String.valueOf(rounded);
+        j.setting(),
+        j.passes().stream().map(Pass::words).collect(Collectors.joining(" → ")));
   }
 }

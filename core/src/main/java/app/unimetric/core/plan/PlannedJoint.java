@@ -1,9 +1,12 @@
 package app.unimetric.core.plan;
 
+import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.quantity.ScaleReading;
+import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.FastenerPosition;
 import app.unimetric.core.sequence.Pass;
-import app.unimetric.core.spec.Resolution;
+import app.unimetric.core.stated.Resolution;
 import app.unimetric.core.surface.CompoundAdvice;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Derivation;
@@ -39,4 +42,41 @@ public record PlannedJoint(
     List<String> orderReasons,
     List<String> passReasons,
     List<String> notes,
-    List<Derivation> derivation) {}
+    List<Derivation> derivation) {
+  private static final String NONE = "none";
+
+  public String id() {
+    return joint.id();
+  }
+
+  /** The value that holds, as its sheet prints it, with its document; the first where none does. */
+  public String stated() {
+    Integer governing = resolution.governing();
+    List<DocumentedValue> values = joint.torque().values();
+    if (governing != null) {
+      return values.get(governing).words();
+    }
+    return values.isEmpty() ? NONE : values.get(0).value().asPrinted();
+  }
+
+  /** The band to reach: {@code 9.5–10.5 N·m}. */
+  public String target() {
+    TorqueBand band = resolution.band();
+    return band == null ? NONE : band.toString();
+  }
+
+  /** What to set on which tool: {@code 10.25 N·m on Small click}. */
+  public String setting() {
+    ToolChoice choice = tool;
+    ScaleReading reading = reading();
+    return choice == null || reading == null
+        ? NONE
+        : reading.text() + " on " + choice.tool().name();
+  }
+
+  /** What to set on the chosen tool; null without one. */
+  public @Nullable ScaleReading reading() {
+    ToolChoice choice = tool;
+    return choice == null ? null : choice.setting().reading();
+  }
+}

@@ -4,7 +4,9 @@ import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackRecheck;
 import app.unimetric.core.recheck.RecheckRule;
-import app.unimetric.core.spec.Aim;
+import app.unimetric.core.stated.Aim;
+import app.unimetric.core.stated.Duty;
+import app.unimetric.core.stated.Trait;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,23 +41,38 @@ public record Policy(
    * @return each rule once, with the joints it is about
    */
   public List<RecheckGroup> rechecks(JobPack pack) {
-    Map<RecheckRule, List<String>> joints = new LinkedHashMap<>();
+    Map<RecheckRule, List<PackJoint>> joints = new LinkedHashMap<>();
     for (PackJoint joint : pack.joints()) {
       List<RecheckRule> rules = new ArrayList<>(always);
-      rules.addAll(joint.wheel() ? wheel : joint.settles() ? settling : List.of());
+      rules.addAll(ofDuty(joint.duty()));
       pack.rechecks().stream()
           .filter(r -> r.isAbout(joint))
           .map(PackRecheck::rule)
           .forEach(rules::add);
-      rules.forEach(r -> joints.computeIfAbsent(r, k -> new ArrayList<>()).add(joint.title()));
+      rules.forEach(r -> joints.computeIfAbsent(r, k -> new ArrayList<>()).add(joint));
     }
     return joints.entrySet().stream().map(e -> new RecheckGroup(e.getKey(), e.getValue())).toList();
   }
 
+  private List<RecheckRule> ofDuty(Duty duty) {
+    if (duty.is(Trait.WHEEL)) {
+      return wheel;
+    }
+    return duty.is(Trait.SETTLES) ? settling : List.of();
+  }
+
   /** A rule and the joints it is about. */
-  public record RecheckGroup(RecheckRule rule, List<String> joints) {
+  public record RecheckGroup(RecheckRule rule, List<PackJoint> joints) {
     public RecheckGroup {
       joints = List.copyOf(joints);
+    }
+
+    public List<String> jointIds() {
+      return joints.stream().map(PackJoint::id).toList();
+    }
+
+    public List<String> titles() {
+      return joints.stream().map(PackJoint::title).toList();
     }
   }
 }

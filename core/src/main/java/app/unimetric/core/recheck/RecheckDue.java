@@ -23,7 +23,7 @@ public record RecheckDue(
     @Nullable Double atHours) {
 
   /** How a due re-check stands today. */
-  public enum Standing {
+  public enum Urgency {
     WAITING,
     DUE,
     OVERDUE
@@ -63,7 +63,7 @@ public record RecheckDue(
    * @param hours the latest hour reading
    * @param movedSince whether the machine has moved since fitting
    */
-  public Standing standing(
+  public Urgency urgency(
       LocalDate today, @Nullable Double odometerKm, @Nullable Double hours, boolean movedSince) {
     boolean overdue =
         (onDate != null && today.isAfter(onDate.plusDays(GRACE_DAYS)))
@@ -74,7 +74,7 @@ public record RecheckDue(
             || (onDate != null && !today.isBefore(onDate))
             || past(odometerKm, atKm, 0)
             || past(hours, atHours, 0);
-    return overdue ? Standing.OVERDUE : due ? Standing.DUE : Standing.WAITING;
+    return overdue ? Urgency.OVERDUE : due ? Urgency.DUE : Urgency.WAITING;
   }
 
   private static boolean past(@Nullable Double now, @Nullable Double at, double grace) {

@@ -1,6 +1,8 @@
 package app.unimetric.core.sequence;
 
+import app.unimetric.core.quantity.Figure;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * One pass over all fasteners of a joint.
@@ -12,5 +14,15 @@ import java.util.List;
 public record Pass(double percent, List<Integer> order, PassKind kind) {
   public Pass {
     order = List.copyOf(order);
+  }
+
+  /** Its share and order as printed: {@code 30 % 1 3 2 4}. */
+  public String words() {
+    return share() + " " + order.stream().map(String::valueOf).collect(Collectors.joining(" "));
+  }
+
+  /** Its share of the final torque: {@code 30 %}. */
+  public String share() {
+    return Figure.rounded(percent, 1) + " %";
   }
 }

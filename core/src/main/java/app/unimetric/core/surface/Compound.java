@@ -25,6 +25,9 @@ public enum Compound {
 
   /** Whether it hardens between metal without air. */
   public boolean isAnaerobic() {
-    return ordinal() <= RETAINING_MEDIUM.ordinal();
+    return switch (this) {
+      case LOW, MEDIUM, HIGH, WICKING, RETAINING_LOW, RETAINING_MEDIUM -> true;
+      case GREASE, ANTI_SEIZE, CARBON_PASTE, CLEAN_DRY -> false;
+    };
   }
 }

@@ -106,7 +106,7 @@ public final class CompoundChoice {
           Compound.CLEAN_DRY,
           "A hot joint is locked mechanically, unless a product's sheet covers the temperature.");
     }
-    if (s.assembled() && s.vibrates()) {
+    if (s.is(Circumstance.ASSEMBLED) && s.vibrates()) {
       return because(
           Compound.WICKING,
           "The joint is together: a wicking grade creeps in, on clean joints only.");
@@ -216,7 +216,7 @@ public final class CompoundChoice {
     if (s.hole() == Hole.BLIND) {
       return "A few drops in the hole, not on the bolt.";
     }
-    return s.nutAccess()
+    return s.is(Circumstance.NUT_ACCESS)
         ? "On the bolt where the nut will sit; a few drops."
         : "In the nut, or wiped on with a swab; a few drops.";
   }

@@ -3,6 +3,7 @@ package app.unimetric.core.surface;
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.thread.MetricThread;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,9 +13,11 @@ import org.jspecify.annotations.Nullable;
  * @param bolt material of the bolt or inner part
  * @param female material of the thread or outer part
  * @param clamped material between, or clamped round
+ * @param lock what keeps the thread from turning already
+ * @param surface where the product would go
+ * @param hole whether the thread can be reached from behind
+ * @param circumstances all that hold
  * @param temperatureC highest temperature in use, °C; null when ordinary
- * @param nutAccess whether the nut can be reached to put the product in
- * @param assembled whether the joint is already together
  * @param makerSays what the maker's sheet asks for; null when silent
  */
 public record Situation(
@@ -24,16 +27,16 @@ public record Situation(
     @Nullable Material clamped,
     Lock lock,
     Surface surface,
-    boolean mustComeApart,
-    boolean vibrates,
-    boolean nearPlastic,
-    boolean nearCarbon,
-    @Nullable Double temperatureC,
     Hole hole,
-    boolean nutAccess,
-    boolean assembled,
+    Set<Circumstance> circumstances,
+    @Nullable Double temperatureC,
     @Nullable Compound makerSays) {
+  /** What a joint is taken for where nobody says otherwise. */
+  public static final Set<Circumstance> USUAL =
+      Set.of(Circumstance.COMES_APART, Circumstance.NUT_ACCESS);
+
   public Situation {
+    circumstances = Set.copyOf(circumstances);
     Problems problems = new Problems();
     if (temperatureC != null) {
       problems.within(temperatureC, -100, 1500, "temperatureC");
@@ -41,15 +44,29 @@ public record Situation(
     problems.orThrow();
   }
 
+  boolean is(Circumstance what) {
+    return circumstances.contains(what);
+  }
+
+  boolean mustComeApart() {
+    return is(Circumstance.COMES_APART);
+  }
+
+  boolean vibrates() {
+    return is(Circumstance.VIBRATES);
+  }
+
   boolean touchesCarbon() {
-    return nearCarbon
+    return is(Circumstance.NEAR_CARBON)
         || female == Material.CARBON
         || clamped == Material.CARBON
         || bolt == Material.CARBON;
   }
 
   boolean touchesPlastic() {
-    return nearPlastic || female == Material.PLASTIC || clamped == Material.PLASTIC;
+    return is(Circumstance.NEAR_PLASTIC)
+        || female == Material.PLASTIC
+        || clamped == Material.PLASTIC;
   }
 
   boolean unlikeMetals() {

@@ -3,10 +3,9 @@ package app.unimetric.core.thread;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.why.Derivation;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -18,26 +17,6 @@ import java.util.regex.Pattern;
  *     load
  */
 public record MetricThread(double nominalDiameterMm, double pitchMm) {
-  /** Coarse pitches, mm, by nominal diameter, mm (ISO 262). */
-  private static final Map<Double, Double> COARSE =
-      new TreeMap<>(
-          Map.ofEntries(
-              Map.entry(2.0, 0.4),
-              Map.entry(2.5, 0.45),
-              Map.entry(3.0, 0.5),
-              Map.entry(4.0, 0.7),
-              Map.entry(5.0, 0.8),
-              Map.entry(6.0, 1.0),
-              Map.entry(8.0, 1.25),
-              Map.entry(10.0, 1.5),
-              Map.entry(12.0, 1.75),
-              Map.entry(14.0, 2.0),
-              Map.entry(16.0, 2.0),
-              Map.entry(18.0, 2.5),
-              Map.entry(20.0, 2.5),
-              Map.entry(22.0, 2.5),
-              Map.entry(24.0, 3.0)));
-
   /** Nothing finer is cut, mm. */
   private static final double FINEST_MM = 0.01;
 
@@ -78,12 +57,16 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
     if (pitch != null) {
       return of(d, DecimalText.parse(pitch, ""));
     }
-    Double coarse = COARSE.get(d);
-    if (coarse == null) {
-      throw InvalidInput.at(
-          "", "M" + m.group(1) + " has no coarse pitch on file; write the pitch too, like M9x1.");
-    }
-    return of(d, coarse);
+    return of(
+        d,
+        CoarsePitch.of(d)
+            .orElseThrow(
+                () ->
+                    InvalidInput.at(
+                        "",
+                        "M"
+                            + m.group(1)
+                            + " has no coarse pitch on file; write the pitch too, like M9x1.")));
   }
 
   /** d2 = d − 0.649519·P, mm (ISO 724). */
@@ -118,13 +101,12 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
 
   /** Whether the pitch is the coarse one of ISO 262 for this diameter. */
   public boolean isCoarse() {
-    Double coarse = COARSE.get(nominalDiameterMm);
-    return coarse != null && coarse == pitchMm;
+    return CoarsePitch.of(nominalDiameterMm).filter(coarse -> coarse == pitchMm).isPresent();
   }
 
   /** {@code M8} or {@code M10×1.25}. */
   public String designation() {
-    return "M" + plain(nominalDiameterMm) + (isCoarse() ? "" : "×" + plain(pitchMm));
+    return "M" + Figure.typed(nominalDiameterMm) + (isCoarse() ? "" : "×" + Figure.typed(pitchMm));
   }
 
   public List<Derivation> derivation() {
@@ -133,9 +115,5 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
         new Derivation("d3", minorDiameterMm(), "mm", "d − 1.226869·P", "ISO 724"),
         new Derivation("D1", internalMinorDiameterMm(), "mm", "d − 1.082532·P", "ISO 724"),
         new Derivation("A_s", stressAreaMm2(), "mm²", "π/4·((d2 + d3)/2)²", "ISO 898-1, 9.1.6.1"));
-  }
-
-  private static String plain(double mm) {
-    return mm == Math.rint(mm) ? Long.toString((long) mm) : Double.toString(mm);
   }
 }

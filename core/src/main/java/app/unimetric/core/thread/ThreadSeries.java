@@ -13,23 +13,6 @@ import java.util.List;
  */
 public record ThreadSeries(String name, MetricThread thread, Hand hand, String note) {
   private static final double MM_PER_INCH = 25.4;
-  private static final double[][] COARSE = {
-    {2, 0.4},
-    {2.5, 0.45},
-    {3, 0.5},
-    {4, 0.7},
-    {5, 0.8},
-    {6, 1},
-    {8, 1.25},
-    {10, 1.5},
-    {12, 1.75},
-    {14, 2},
-    {16, 2},
-    {18, 2.5},
-    {20, 2.5},
-    {22, 2.5},
-    {24, 3}
-  };
   private static final double[][] FINE = {
     {8, 1},
     {10, 1},
@@ -48,9 +31,7 @@ public record ThreadSeries(String name, MetricThread thread, Hand hand, String n
   /** All of them, in the order they are offered. */
   public static List<ThreadSeries> all() {
     List<ThreadSeries> all = new ArrayList<>();
-    for (double[] t : COARSE) {
-      all.add(metric(t[0], t[1], "coarse"));
-    }
+    CoarsePitch.all().forEach((d, pitch) -> all.add(metric(d, pitch, "coarse")));
     for (double[] t : FINE) {
       all.add(metric(t[0], t[1], "fine"));
     }

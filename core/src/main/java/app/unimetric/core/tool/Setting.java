@@ -1,21 +1,21 @@
 package app.unimetric.core.tool;
 
 import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.core.why.Why;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Where to set a tool for a band, and what then arrives at the fastener.
  *
  * @param status whether the setting is good
- * @param scale figure on the tool's scale in its unit; null when out of range
- * @param settingNm the same in N·m; null when out of range
+ * @param reading what to set on the tool's scale; null when out of range
  * @param applied what arrives at the fastener; null when out of range
  * @param spillPercent how far the deviation reaches beyond the band at worst, percent of its end
  * @param overMaximum whether the deviation reaches beyond a part's maximum; then it must not be
@@ -26,8 +26,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Setting(
     Status status,
-    @Nullable Double scale,
-    @Nullable Double settingNm,
+    @Nullable ScaleReading reading,
     @Nullable Applied applied,
     double spillPercent,
     boolean overMaximum,
@@ -48,6 +47,16 @@ public record Setting(
 
   private static final String SOURCE = "ISO 6789-1 deviation over the marks of the scale";
   private static final double ROUNDING = 1e-9;
+
+  /** Whether the nominal torque falls within the band at all. */
+  public boolean isPossible() {
+    return status == Status.INSIDE || status == Status.SPILLS;
+  }
+
+  /** The reading in N·m; null when out of range. */
+  public @Nullable Double settingNm() {
+    return reading == null ? null : (Double) reading.newtonMetres();
+  }
 
   public boolean withinBand() {
     return status == Status.INSIDE;
@@ -78,24 +87,24 @@ public record Setting(
       boolean small = lowest > tool.maxNm();
       why.because(
           "The tool is trusted from "
-              + nm(tool.minNm())
+              + Figure.rounded(tool.minNm(), 2)
               + " to "
-              + nm(tool.maxNm())
+              + Figure.rounded(tool.maxNm(), 2)
               + " N·m; the band needs "
-              + nm(lowest)
+              + Figure.rounded(lowest, 2)
               + "–"
-              + nm(highest)
+              + Figure.rounded(highest, 2)
               + " on its scale. Take a "
               + (small ? "larger" : "smaller")
               + " tool.");
       return new Setting(
-          Status.OUT_OF_RANGE, null, null, null, 0, false, null, why.reasons(), why.derivation());
+          Status.OUT_OF_RANGE, null, null, 0, false, null, why.reasons(), why.derivation());
     }
     double[] marks = marks(tool, lowest, highest, aim / factor, band, factor);
     if (marks.length == 0) {
       why.because("The tool has no mark in its trusted span.");
       return new Setting(
-          Status.NO_MARK, null, null, null, 0, false, null, why.reasons(), why.derivation());
+          Status.NO_MARK, null, null, 0, false, null, why.reasons(), why.derivation());
     }
     double unit = tool.unit().newtonMetres();
     double a = tool.deviation();
@@ -168,9 +177,9 @@ public record Setting(
               "Set here, the tool stays within the band even at the end of its deviation.";
           case SPILLS ->
               "The setting is within the band, but the tool's deviation of ± "
-                  + nm(a * 100)
+                  + Figure.rounded(a * 100, 2)
                   + " % can reach "
-                  + nm(spill * 100)
+                  + Figure.rounded(spill * 100, 2)
                   + " % beyond it; a finer tool would not.";
           default ->
               "No mark of this tool falls within the band; the nearest one is shown only to say so. Take another tool.";
@@ -178,22 +187,21 @@ public record Setting(
     if (over) {
       why.because(
           "At the end of its deviation the tool can pass the part's maximum of "
-              + nm(maximumNm == null ? 0 : maximumNm)
+              + Figure.rounded(maximumNm == null ? 0 : maximumNm, 2)
               + " N·m: do not use it here.");
     }
     if (adapter != null) {
       why.because(
           "The adapter changes the lever: the scale reads "
-              + nm(settingNm)
+              + Figure.rounded(settingNm, 2)
               + " N·m while "
-              + nm(nominal)
+              + Figure.rounded(nominal, 2)
               + " N·m arrive.");
     }
     Double force = adapter == null ? null : settingNm / (adapter.leverMm() / 1000);
     return new Setting(
         status,
-        mark,
-        settingNm,
+        tool.reading(mark),
         applied,
         spill * 100,
         over,
@@ -262,10 +270,5 @@ public record Setting(
       points[i] = Math.min(Math.max(points[i] / unit, from), to);
     }
     return points;
-  }
-
-  private static String nm(double figure) {
-    String text = String.format(Locale.ROOT, "%.2f", figure);
-    return text.replaceAll("0+$", "").replaceAll("\\.$", "");
   }
 }

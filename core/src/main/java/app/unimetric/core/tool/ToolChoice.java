@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -66,8 +65,6 @@ public record ToolChoice(
       LocalDate today) {
     Setting setting = Setting.choose(band, aim, maximumNm, tool.tool(), tool.adapter());
     List<String> reasons = new ArrayList<>(setting.reasons());
-    boolean fits =
-        setting.status() == Setting.Status.INSIDE || setting.status() == Setting.Status.SPILLS;
     boolean calibrated = tool.inCalibration(today);
     if (!calibrated) {
       reasons.add(
@@ -76,7 +73,7 @@ public record ToolChoice(
                   ? " It is refused on a critical joint."
                   : " Have it checked; it may still be used on joints that are not critical."));
     }
-    boolean usable = fits && !setting.overMaximum() && (calibrated || !critical);
+    boolean usable = setting.isPossible() && !setting.overMaximum() && (calibrated || !critical);
     return new ToolChoice(tool, usable, setting, calibrated, reasons);
   }
 
@@ -86,8 +83,7 @@ public record ToolChoice(
       return "No calibration is on file.";
     }
     if (tool.cycles() >= CribTool.CALIBRATION_CYCLES) {
-      return String.format(
-          Locale.ROOT, "Out of calibration: %d uses since the last one.", tool.cycles());
+      return "Out of calibration: " + tool.cycles() + " uses since the last one.";
     }
     return "Out of calibration since " + ends + ".";
   }

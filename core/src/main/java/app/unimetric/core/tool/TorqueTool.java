@@ -1,6 +1,8 @@
 package app.unimetric.core.tool;
 
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.PermissibleDeviation;
+import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.quantity.TorqueUnit;
 import java.util.List;
@@ -24,7 +26,6 @@ public record TorqueTool(
     TorqueUnit unit,
     List<Double> presets) {
   private static final int MOST_MARKS = 100_000;
-  private static final double SMALL_TOOL_NM = 10;
 
   public TorqueTool {
     presets = List.copyOf(presets);
@@ -52,11 +53,13 @@ public record TorqueTool(
     problems.orThrow();
   }
 
+  /** A figure of its scale, as it is read there. */
+  public ScaleReading reading(double figure) {
+    return new ScaleReading(figure, unit, presets.isEmpty() ? graduation : null);
+  }
+
   /** a as a share: as given, else 0.06 for tools to 10 N·m and 0.04 above (ISO 6789-1). */
   public double deviation() {
-    if (deviationPercent != null) {
-      return deviationPercent / 100;
-    }
-    return maxNm <= SMALL_TOOL_NM ? 0.06 : 0.04;
+    return PermissibleDeviation.of(deviationPercent, maxNm);
   }
 }

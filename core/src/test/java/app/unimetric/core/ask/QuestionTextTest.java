@@ -9,7 +9,7 @@ import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
-import app.unimetric.core.spec.SpecForm;
+import app.unimetric.core.stated.Form;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -34,7 +34,7 @@ class QuestionTextTest {
     assertThat(q.thread().designation()).isEqualTo("M10×1.25");
     assertThat(q.head()).isEqualTo(Head.SOCKET_CAP);
     assertThat(q.condition()).isEqualTo(FrictionCondition.GREASED);
-    assertThat(q.torque().value()).isEqualTo(55);
+    assertThat(q.torque().asStated()).isEqualTo("55 N·m");
     assertThat(q.assumed()).isEmpty();
     assertThat(QuestionText.parse("M6 8.8 socket").assumed())
         .singleElement()
@@ -53,7 +53,7 @@ class QuestionTextTest {
   void aSettingWithCrowfootAndTool() {
     Question q = QuestionText.parse("10-12 Nm with 35 mm crowfoot on the 5-25 tool");
     assertThat(q.kind()).isEqualTo(Question.Kind.SETTING);
-    assertThat(q.torque().form()).isEqualTo(SpecForm.RANGE);
+    assertThat(q.torque().form()).isEqualTo(Form.RANGE);
     assertThat(q.extensionMm()).isEqualTo(35);
     assertThat(q.tool()).isEqualTo(new Question.ToolSpan(5, 25, TorqueUnit.NEWTON_METRE));
     Question full =
@@ -68,7 +68,7 @@ class QuestionTextTest {
   @Test
   void aBareTorqueIsStillATorque() {
     assertThat(QuestionText.parse("18 ftlb").kind()).isEqualTo(Question.Kind.TORQUE);
-    assertThat(QuestionText.parse("8.8 Nm").torque().value()).isEqualTo(8.8);
+    assertThat(QuestionText.parse("8.8 Nm").torque().asStated()).isEqualTo("8.8 N·m");
   }
 
   @ParameterizedTest

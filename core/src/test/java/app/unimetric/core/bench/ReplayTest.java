@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.unimetric.core.Seeded;
-import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
@@ -44,7 +43,7 @@ class ReplayTest {
         new CribTool("t1", "Small click", ToolType.CLICK, tool, LocalDate.of(2026, 1, 1), 10, null);
     return RunSheetWriter.write(
         JobPlan.of(
-            PackReader.read(document), Circumstances.of(List.of(crib), LocalDate.of(2026, 5, 4))));
+            SamplePack.read(document), Circumstances.of(List.of(crib), LocalDate.of(2026, 5, 4))));
   }
 
   private RunState state() {
@@ -66,7 +65,7 @@ class ReplayTest {
         corrects,
         by,
         null,
-        AT);
+        EntryTime.at(AT));
   }
 
   private RunState say(EventKind kind) {
@@ -202,20 +201,20 @@ class ReplayTest {
             "surface.pair",
             "hand.plate",
             "hand.pair",
-            "pass.plate.30",
-            "pass.pair.30",
-            "pass.plate.65",
-            "pass.plate.100",
-            "check.plate.round",
-            "pass.pair.65",
-            "pass.pair.100",
-            "check.pair.round",
+            "pass.plate.1",
+            "pass.pair.1",
+            "pass.plate.2",
+            "pass.plate.3",
+            "round.plate.4",
+            "pass.pair.2",
+            "pass.pair.3",
+            "round.pair.4",
             "check.turns",
             "second-look",
             "sign-off");
-    RunStep last = sheet.step("pass.plate.100").orElseThrow();
+    RunStep last = sheet.step("pass.plate.3").orElseThrow();
     assertThat(last.order()).containsExactly(1, 3, 2, 4);
-    assertThat(last.scale()).isEqualTo(10);
+    assertThat(last.reading().figure()).isEqualTo(10);
     assertThat(last.band().minNm()).isEqualTo(9.5);
   }
 
@@ -231,7 +230,7 @@ class ReplayTest {
 
   @Test
   void fastenersComeInCrossOrder() {
-    until("pass.plate.100");
+    until("pass.plate.3");
     assertThat(state().nextFastener()).isEqualTo(1);
     assertThat(say(EventKind.CLICKED).nextFastener()).isEqualTo(3);
     log.add(event(EventKind.CLICKED, 4, null, null, null, ASTA));
@@ -241,7 +240,7 @@ class ReplayTest {
 
   @Test
   void aReadingOutsideTheBandWaitsForARedoOrALeadsReason() {
-    until("pass.plate.100");
+    until("pass.plate.3");
     RunState s = read(12);
     assertThat(s.pending().verdict()).isEqualTo(Verdict.ABOVE);
     assertThat(s.nextFastener()).isEqualTo(1);
@@ -262,22 +261,22 @@ class ReplayTest {
 
   @Test
   void theCheckPassIsRepeatedUntilNothingMoves() {
-    until("check.plate.round");
+    until("round.plate.4");
     say(EventKind.MOVED);
     say(EventKind.HELD);
     say(EventKind.HELD);
-    assertThat(say(EventKind.HELD).currentStep()).isEqualTo("check.plate.round");
+    assertThat(say(EventKind.HELD).currentStep()).isEqualTo("round.plate.4");
     assertThat(state().round()).isEqualTo(2);
     assertThat(state().doneFasteners()).isEmpty();
     for (int i = 0; i < 4; i++) {
       say(EventKind.HELD);
     }
-    assertThat(state().currentStep()).isEqualTo("pass.pair.65");
+    assertThat(state().currentStep()).isEqualTo("pass.pair.2");
   }
 
   @Test
   void aCorrectionReplacesOrStrikesAndBothStay() {
-    until("pass.plate.100");
+    until("pass.plate.3");
     read(10);
     UUID wrong = log.get(log.size() - 1).id();
     log.add(event(EventKind.CORRECTION, null, 9.8, "typed wrong", wrong, ASTA));
@@ -294,18 +293,18 @@ class ReplayTest {
 
   @Test
   void aCorrectionOfAnEarlierStepLeadsBackToIt() {
-    until("pass.plate.65");
+    until("pass.plate.2");
     RunEvent snug =
-        log.stream().filter(e -> e.stepId().equals("pass.pair.30")).findFirst().orElseThrow();
+        log.stream().filter(e -> e.stepId().equals("pass.pair.1")).findFirst().orElseThrow();
     log.add(event(EventKind.CORRECTION, null, null, "was not snug", snug.id(), ASTA));
-    assertThat(state().currentStep()).isEqualTo("pass.pair.30");
+    assertThat(state().currentStep()).isEqualTo("pass.pair.1");
     assertThat(state().nextFastener()).isEqualTo(snug.fastener());
-    assertThat(say(EventKind.CLICKED).currentStep()).isEqualTo("pass.plate.65");
+    assertThat(say(EventKind.CLICKED).currentStep()).isEqualTo("pass.plate.2");
   }
 
   @Test
   void aCorrectionOutsideTheBandOpensTheFastenerAgain() {
-    until("pass.plate.100");
+    until("pass.plate.3");
     read(10);
     log.add(
         event(EventKind.CORRECTION, null, 14.0, "it was 14", log.get(log.size() - 1).id(), ASTA));
@@ -336,7 +335,7 @@ class ReplayTest {
             null,
             ASTA,
             null,
-            AT));
+            EntryTime.at(AT)));
     assertThat(last().notCounted()).contains("Turns");
     assertThat(state().signedOff()).isFalse();
   }
@@ -391,7 +390,7 @@ class ReplayTest {
     Shelf.Product product = new Shelf.Product("Bottle", Compound.MEDIUM, fixture, full, null);
     return RunSheetWriter.write(
         JobPlan.of(
-            PackReader.read(SamplePack.document()),
+            SamplePack.read(SamplePack.document()),
             Circumstances.of(List.of(crib), LocalDate.of(2026, 5, 4))
                 .with(new Shelf(List.of(product), List.of()))));
   }
@@ -414,7 +413,7 @@ class ReplayTest {
               null,
               look ? LEAD : ASTA,
               null,
-              AT.plusSeconds(60L * i)));
+              EntryTime.at(AT.plusSeconds(60L * i))));
       state = Replay.of(sheet, said);
     }
     return state;

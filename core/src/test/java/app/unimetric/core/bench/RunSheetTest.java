@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.unimetric.core.Seeded;
 import app.unimetric.core.pack.JobPack;
-import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.plan.Circumstances;
@@ -100,7 +99,7 @@ class RunSheetTest {
         "asFound", List.of("how it stands", Map.of("what", "gap", "unit", "mm", "within", 2)));
     document.put("inspections", List.of(Map.of("what", "thickness", "unit", "mm", "min", 1.5)));
     document.put("checks", List.of(Map.of("id", "c", "title", "Check", "text", "It holds.")));
-    return PackReader.read(document);
+    return SamplePack.read(document);
   }
 
   private static List<CribTool> crib() {
@@ -184,7 +183,7 @@ class RunSheetTest {
     assertThat(ids).doesNotHaveDuplicates();
     int firstFinal =
         ids.indexOf(
-            ids.stream().filter(i -> i.matches("pass\\..*\\.100")).findFirst().orElseThrow());
+            sheet.steps().stream().filter(s -> s.percent() == 100).findFirst().orElseThrow().id());
     for (RunJoint joint : sheet.joints()) {
       int wet = ids.indexOf("surface." + joint.id());
       int hand = ids.indexOf("hand." + joint.id());
@@ -230,10 +229,18 @@ class RunSheetTest {
         case RIDE -> assertThat(sheet.steps().get(ids.size() - 1).text()).contains(step.title());
       }
       if (step.beside() != null && step.phase() == Phase.TIGHTEN) {
-        int last = ids.indexOf("pass." + step.beside().jointId() + ".100");
+        int last = ids.indexOf(lastPass(sheet, step.beside().jointId()));
         assertThat(at > last).isEqualTo(step.beside().after());
       }
     }
+  }
+
+  private static String lastPass(RunSheet sheet, String jointId) {
+    return sheet.steps().stream()
+        .filter(s -> jointId.equals(s.jointId()) && s.percent() == 100)
+        .findFirst()
+        .orElseThrow()
+        .id();
   }
 
   private static int lastBefore(JobPack pack, List<String> ids) {
@@ -265,7 +272,7 @@ class RunSheetTest {
               null,
               look ? lead : mechanic,
               null,
-              java.time.Instant.EPOCH.plusSeconds(i)));
+              EntryTime.at(java.time.Instant.EPOCH.plusSeconds(i))));
       state = Replay.of(sheet, events);
     }
     assertThat(state.signedOff()).isTrue();
@@ -295,7 +302,7 @@ class RunSheetTest {
             "slots",
             List.of("the manual"));
     JobPack pack =
-        PackReader.read(
+        SamplePack.read(
             Map.of(
                 "format",
                 "unimetric-pack",

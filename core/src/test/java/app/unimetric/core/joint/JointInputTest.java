@@ -8,6 +8,7 @@ import app.unimetric.core.Seeded;
 import app.unimetric.core.fastener.BearingFace;
 import app.unimetric.core.fastener.Head;
 import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.PermissibleDeviation;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.thread.MetricThread;
 import org.junit.jupiter.api.Test;
@@ -89,8 +90,8 @@ class JointInputTest {
     assertThat(torque.greatestNm()).isCloseTo(24 * 1.04 - 2, within(1e-9));
     refused("toolDeviationPercent", () -> new AppliedTorque(TorqueBand.of(1, 2), 0.9, 0));
     refused("torqueNm", () -> new AppliedTorque(TorqueBand.of(0, 0), 0.04, 0));
-    assertThat(AppliedTorque.usualDeviation(10)).isEqualTo(0.06);
-    assertThat(AppliedTorque.usualDeviation(10.01)).isEqualTo(0.04);
+    assertThat(PermissibleDeviation.usual(10)).isEqualTo(0.06);
+    assertThat(PermissibleDeviation.usual(10.01)).isEqualTo(0.04);
   }
 
   @Test

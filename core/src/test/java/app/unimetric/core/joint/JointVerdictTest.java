@@ -39,12 +39,11 @@ class JointVerdictTest {
   @Test
   void theSameBoltHoldsThenIsDoubtfulThenYields() {
     BoltedJoint joint = m8(OILED, null, null);
-    assertThat(at(16, joint)).isEqualTo(new JointVerdict(JointVerdict.Standing.HOLDS, "holds"));
+    assertThat(at(16, joint)).isEqualTo(new JointVerdict(JointVerdict.Trust.HOLDS, "holds"));
     JointVerdict doubtful = at(24, joint);
-    assertThat(doubtful.standing()).isEqualTo(JointVerdict.Standing.DOUBTFUL);
+    assertThat(doubtful.standing()).isEqualTo(JointVerdict.Trust.DOUBTFUL);
     assertThat(doubtful.words()).matches("\\d+ in 100 would yield");
-    assertThat(at(40, joint))
-        .isEqualTo(new JointVerdict(JointVerdict.Standing.FAILS, "past yield"));
+    assertThat(at(40, joint)).isEqualTo(new JointVerdict(JointVerdict.Trust.FAILS, "past yield"));
   }
 
   @Test
@@ -53,7 +52,7 @@ class JointVerdictTest {
     double stripNm = shallow.stripping().threadStripN() * shallow.leverMm(OILED.nominal()) / 1000;
     assertThat(at(stripNm * 1.1, shallow).words()).isEqualTo("the thread it is in strips");
     JointVerdict near = at(stripNm * 0.95, shallow);
-    assertThat(near.standing()).isEqualTo(JointVerdict.Standing.DOUBTFUL);
+    assertThat(near.standing()).isEqualTo(JointVerdict.Trust.DOUBTFUL);
     assertThat(near.words()).isEqualTo("with the least friction the thread it is in strips");
     assertThat(at(stripNm * 0.3, shallow).words()).isEqualTo("holds");
   }

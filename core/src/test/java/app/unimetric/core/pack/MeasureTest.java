@@ -24,17 +24,17 @@ class MeasureTest {
         "-1 | BELOW",
         "thin | NOTED"
       })
-  void isJudgedByTheFigureThatStandsFirst(String found, Measure.Standing standing) {
+  void isJudgedByTheFigureThatStandsFirst(String found, Measure.Judged standing) {
     assertThat(PADS.standing(found)).isEqualTo(standing);
   }
 
   @Test
   void bothLimitsCount() {
-    assertThat(GAP.standing("1.9")).isEqualTo(Measure.Standing.BELOW);
-    assertThat(GAP.standing("4")).isEqualTo(Measure.Standing.WITHIN);
-    assertThat(GAP.standing("4.1")).isEqualTo(Measure.Standing.ABOVE);
+    assertThat(GAP.standing("1.9")).isEqualTo(Measure.Judged.BELOW);
+    assertThat(GAP.standing("4")).isEqualTo(Measure.Judged.WITHIN);
+    assertThat(GAP.standing("4.1")).isEqualTo(Measure.Judged.ABOVE);
     assertThat(new Measure("play", "mm", null, null, null).standing("9"))
-        .isEqualTo(Measure.Standing.NOTED);
+        .isEqualTo(Measure.Judged.NOTED);
   }
 
   @Test
@@ -59,10 +59,10 @@ class MeasureTest {
         "left | 11.8 | NOTED",
         "12.4 | as before | NOTED"
       })
-  void whatIsLeftIsHeldAgainstWhatWasFound(String found, String left, Measure.Standing standing) {
+  void whatIsLeftIsHeldAgainstWhatWasFound(String found, String left, Measure.Judged standing) {
     Measure reach = new Measure("lever reach", "mm", null, null, null, 0.5);
     assertThat(reach.cameBack(found, left)).isEqualTo(standing);
-    assertThat(PADS.cameBack(found, left)).isEqualTo(Measure.Standing.NOTED);
+    assertThat(PADS.cameBack(found, left)).isEqualTo(Measure.Judged.NOTED);
     assertThat(reach.withinWords()).isEqualTo("within ± 0.5 mm");
   }
 

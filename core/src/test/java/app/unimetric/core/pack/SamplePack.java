@@ -1,9 +1,39 @@
 package app.unimetric.core.pack;
 
+import app.unimetric.core.fastener.Fastener;
+import app.unimetric.core.fastener.Head;
+import app.unimetric.core.fastener.Material;
+import app.unimetric.core.fastener.PropertyClass;
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.recheck.RecheckRule;
+import app.unimetric.core.sequence.BoltPattern;
+import app.unimetric.core.sequence.GapStyle;
+import app.unimetric.core.sequence.Layout;
+import app.unimetric.core.sequence.Precedence;
+import app.unimetric.core.stated.Aim;
+import app.unimetric.core.stated.Duty;
+import app.unimetric.core.stated.Form;
+import app.unimetric.core.stated.Role;
+import app.unimetric.core.stated.Source;
+import app.unimetric.core.stated.StatedValue;
+import app.unimetric.core.stated.StatementFields;
+import app.unimetric.core.stated.Trait;
+import app.unimetric.core.surface.Circumstance;
+import app.unimetric.core.surface.Compound;
+import app.unimetric.core.surface.Hole;
+import app.unimetric.core.surface.Lock;
+import app.unimetric.core.surface.Situation;
+import app.unimetric.core.surface.Surface;
+import app.unimetric.core.thread.Hand;
+import app.unimetric.core.thread.MetricThread;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
 
 /** A small job document to take apart in tests: a plate of four and a pair that it must follow. */
 public final class SamplePack {
@@ -65,6 +95,206 @@ public final class SamplePack {
     value.put("source", source);
     value.put("document", "Sheet 1");
     return value;
+  }
+
+  /** The pack a document makes; what tests do not use is left out. */
+  public static JobPack read(Map<String, ?> document) {
+    Fields d = new Fields(document);
+    return new JobPack(
+        d.text("key"),
+        d.text("title"),
+        d.text("summary"),
+        MachineKind.valueOf(d.text("machineKind")),
+        d.texts("models"),
+        d.text("fits"),
+        d.texts("words"),
+        d.texts("cautions"),
+        new Preparation(
+            d.measures("asFound"),
+            d.texts("fitChecks"),
+            d.measures("inspections"),
+            d.texts("specialTools"),
+            d.texts("consumables")),
+        d.each("oneTimeParts", p -> new OneTimePart(p.text("name"), (int) p.number("count", 1))),
+        d.each("steps", SamplePack::step),
+        d.each("joints", SamplePack::joint),
+        d.each(
+            "order", r -> new Precedence.Rule(r.text("before"), r.text("after"), r.text("reason"))),
+        d.each("checks", c -> new PackCheck(c.text("id"), c.text("title"), c.text("text"))),
+        d.each("rechecks", SamplePack::recheck));
+  }
+
+  private static PackRecheck recheck(Fields r) {
+    Integer days = r.has("days") ? (int) r.number("days", 0) : null;
+    String why = r.text("why");
+    return new PackRecheck(
+        new RecheckRule("own: " + why, why, false, null, days, null), r.texts("joints"));
+  }
+
+  private static PackStep step(Fields s) {
+    String beside = s.has("before") ? s.text("before") : s.text("after");
+    return new PackStep(
+        s.text("id"),
+        Phase.valueOf(s.text("phase")),
+        s.text("title"),
+        s.text("text"),
+        s.texts("traps"),
+        s.number("minutes", 0),
+        s.flag("hold"),
+        beside == null ? null : new PackStep.Beside(beside, s.has("after")));
+  }
+
+  private static PackJoint joint(Fields j) {
+    Set<Trait> traits = EnumSet.noneOf(Trait.class);
+    for (Trait trait : Trait.values()) {
+      if (j.flag(TRAITS.get(trait))) {
+        traits.add(trait);
+      }
+    }
+    MetricThread thread = MetricThread.parse(j.text("thread"));
+    List<DocumentedValue> values = new ArrayList<>();
+    for (StatedValue value : j.each("values", SamplePack::value)) {
+      values.add(new DocumentedValue(DocumentedValue.idInPack(values.size()), value, "Sheet 1"));
+    }
+    return new PackJoint(
+        j.text("id"),
+        j.text("title"),
+        new Fastener(
+            thread,
+            j.choice("hand", Hand.RIGHT),
+            j.has("propertyClass") ? PropertyClass.parse(j.text("propertyClass")) : null,
+            j.choice("head", Head.HEX),
+            j.text("drive")),
+        new BoltPattern(
+            (int) j.number("count", 1),
+            j.choice("layout", Layout.CIRCLE),
+            j.has("gapStyle") ? GapStyle.valueOf(j.text("gapStyle")) : null,
+            j.has("passesPercent") ? j.numbers("passesPercent") : null),
+        new Duty(
+            j.choice("role", Role.CLAMP), traits, j.has("aim") ? Aim.valueOf(j.text("aim")) : null),
+        situation(j.node("surface"), thread),
+        new TorqueSheet(values, j.texts("slots")),
+        new Turning(
+            j.choice("turn", Turn.BOLT),
+            j.text("counterHold"),
+            j.text("access"),
+            j.flag("usedOnce"),
+            j.number("minutes", 0)),
+        j.texts("traps"));
+  }
+
+  private static final Map<Trait, String> TRAITS =
+      Map.of(
+          Trait.CRITICAL, "critical",
+          Trait.CARBON, "carbon",
+          Trait.SOFT_THREAD, "softThread",
+          Trait.SETTLES, "settles",
+          Trait.WHEEL, "wheel");
+
+  private static Situation situation(Fields s, MetricThread thread) {
+    Set<Circumstance> circumstances = EnumSet.copyOf(Situation.USUAL);
+    if (s.flag("vibrates")) {
+      circumstances.add(Circumstance.VIBRATES);
+    }
+    if (s.flag("nearPlastic")) {
+      circumstances.add(Circumstance.NEAR_PLASTIC);
+    }
+    if (s.flag("assembled")) {
+      circumstances.add(Circumstance.ASSEMBLED);
+    }
+    return new Situation(
+        thread,
+        s.choice("bolt", Material.STEEL),
+        s.choice("female", Material.STEEL),
+        null,
+        s.choice("lock", Lock.NONE),
+        s.choice("kind", Surface.THREAD),
+        s.choice("hole", Hole.THROUGH),
+        circumstances,
+        null,
+        s.has("makerSays") ? Compound.valueOf(s.text("makerSays")) : null);
+  }
+
+  private static StatedValue value(Fields v) {
+    StatementFields fields =
+        new StatementFields(
+            v.choice("form", Form.VALUE),
+            v.figure("value"),
+            v.figure("min"),
+            v.figure("max"),
+            v.figure("angleDeg"),
+            v.numbers("stages"),
+            v.has("unit") ? TorqueUnit.ofCode(v.text("unit")).orElseThrow() : null);
+    StatedValue read =
+        StatedValue.of(fields.statement())
+            .from(
+                Source.valueOf(v.text("source")), v.choice("condition", FrictionCondition.UNKNOWN));
+    return v.flag("newPart") ? read.ofNewPart() : read;
+  }
+
+  /** One object of a document. */
+  private record Fields(Map<?, ?> map) {
+    boolean has(String name) {
+      return map.get(name) != null;
+    }
+
+    String text(String name) {
+      return (String) map.get(name);
+    }
+
+    boolean flag(String name) {
+      return Boolean.TRUE.equals(map.get(name));
+    }
+
+    double number(String name, double otherwise) {
+      return has(name) ? ((Number) map.get(name)).doubleValue() : otherwise;
+    }
+
+    Double figure(String name) {
+      return has(name) ? (Double) number(name, 0) : null;
+    }
+
+    Fields node(String name) {
+      return new Fields((Map<?, ?>) map.get(name));
+    }
+
+    <E extends Enum<E>> E choice(String name, E otherwise) {
+      return has(name) ? Enum.valueOf(otherwise.getDeclaringClass(), text(name)) : otherwise;
+    }
+
+    private List<?> all(String name) {
+      return has(name) ? (List<?>) map.get(name) : List.of();
+    }
+
+    List<String> texts(String name) {
+      return all(name).stream().map(String.class::cast).toList();
+    }
+
+    List<Double> numbers(String name) {
+      return all(name).stream().map(n -> ((Number) n).doubleValue()).toList();
+    }
+
+    <T> List<T> each(String name, Function<Fields, T> make) {
+      return all(name).stream().map(o -> make.apply(new Fields((Map<?, ?>) o))).toList();
+    }
+
+    List<Measure> measures(String name) {
+      return all(name).stream()
+          .map(
+              o ->
+                  o instanceof String text ? Measure.of(text) : new Fields((Map<?, ?>) o).measure())
+          .toList();
+    }
+
+    private Measure measure() {
+      return new Measure(
+          text("what"),
+          text("unit"),
+          figure("min"),
+          figure("max"),
+          text("limit"),
+          figure("within"));
+    }
   }
 
   /** The joint with this id inside a document, to be changed by a test. */

@@ -3,7 +3,6 @@ package app.unimetric.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.unimetric.core.Seeded;
-import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.surface.Compound;
 import java.time.LocalDate;
@@ -22,7 +21,7 @@ class JointTasksTest {
     Shelf.Product product =
         new Shelf.Product("Bottle", Compound.MEDIUM, fixtureMinutes, fixtureMinutes + 60, null);
     return JobPlan.of(
-        PackReader.read(document),
+        SamplePack.read(document),
         Circumstances.of(List.of(JobPlanTest.tool()), TODAY)
             .with(new Shelf(List.of(product), List.of())));
   }
@@ -149,7 +148,7 @@ class JointTasksTest {
     SamplePack.jointOf(document, 1)
         .put("surface", Map.of("vibrates", true, "makerSays", "WICKING"));
     JobPlan plan =
-        JobPlan.of(PackReader.read(document), Circumstances.of(List.of(JobPlanTest.tool()), TODAY));
+        JobPlan.of(SamplePack.read(document), Circumstances.of(List.of(JobPlanTest.tool()), TODAY));
     assertThat(plan.tasks().moments().get("plate").placed())
         .isEqualTo(JointTasks.Placed.WHEN_TIGHT);
     List<String> words = words(plan);

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.unimetric.core.pack.JobPack;
-import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -42,7 +41,7 @@ class NeedsTest {
     SamplePack.jointOf(document, 1).put("drive", "13 mm socket");
     document.put("specialTools", List.of("puller"));
     document.put("oneTimeParts", List.of(Map.of("name", "Split pin", "count", 2)));
-    JobPack pack = PackReader.read(document);
+    JobPack pack = SamplePack.read(document);
     List<CribTool> crib =
         List.of(
             new CribTool(
@@ -63,7 +62,7 @@ class NeedsTest {
     assertThat(needs.drives()).containsExactly("13 mm socket");
     assertThat(needs.counterHolds()).containsExactly("13 mm spanner");
     assertThat(needs.specialTools()).containsExactly("puller");
-    assertThat(needs.settings()).extracting(Needs.ToolSetting::scale).containsExactly(10.0, 22.0);
+    assertThat(needs.settings()).extracting(t -> t.reading().figure()).containsExactly(10.0, 22.0);
     assertThat(needs.settings().get(0).jointIds()).containsExactly("plate");
   }
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.unimetric.core.pack.JobPack;
-import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.tool.CribTool;
@@ -22,20 +21,20 @@ class PlanPrintTest {
   private final Map<String, Object> document = SamplePack.document();
 
   private JobPlan plan(CribTool... crib) {
-    return JobPlan.of(PackReader.read(document), Circumstances.of(List.of(crib), TODAY));
+    return JobPlan.of(SamplePack.read(document), Circumstances.of(List.of(crib), TODAY));
   }
 
   @Test
   void aPrintStaysTrueUntilSomethingChanges() {
     PlanPrint print = PlanPrint.of(plan(JobPlanTest.tool()));
-    assertThat(print.changesIn(plan(JobPlanTest.tool()))).isEmpty();
+    assertThat(print.changesIn(PlanPrint.of(plan(JobPlanTest.tool())))).isEmpty();
     SamplePack.jointOf(document, 0).put("values", List.of(SamplePack.value(20, "N.m", "MANUAL")));
     SamplePack.jointOf(document, 1).put("surface", Map.of());
-    assertThat(print.changesIn(plan(JobPlanTest.tool())))
+    assertThat(print.changesIn(PlanPrint.of(plan(JobPlanTest.tool()))))
         .extracting(PlanPrint.Change::jointId, PlanPrint.Change::words)
         .contains(
             org.assertj.core.groups.Tuple.tuple(
-                "pair", "setting: 22 N·m on Small click is now 20 N·m on Small click"),
+                "pair", "setting: 22.0 N·m on Small click is now 20.0 N·m on Small click"),
             org.assertj.core.groups.Tuple.tuple(
                 "plate", "on the thread: medium-strength threadlocker is now grease"));
   }
@@ -47,14 +46,14 @@ class PlanPrintTest {
     List<String> turned = before.joints().stream().map(j -> j.joint().id()).toList();
     JobPlan after =
         JobPlan.of(
-            PackReader.read(document),
+            SamplePack.read(document),
             Circumstances.of(List.of(), TODAY).arranged(List.of(turned.get(1), turned.get(0))));
     assertThat(after.handOrder()).isTrue();
-    assertThat(PlanPrint.of(before).changesIn(after))
+    assertThat(PlanPrint.of(before).changesIn(PlanPrint.of(after)))
         .extracting(PlanPrint.Change::words)
         .contains("place: 1 is now 2", "place: 2 is now 1")
         .anyMatch(w -> w.startsWith("in the way: Joint plate: No tool of the crib"));
-    assertThat(PlanPrint.of(after).changesIn(before))
+    assertThat(PlanPrint.of(after).changesIn(PlanPrint.of(before)))
         .extracting(PlanPrint.Change::words)
         .anyMatch(w -> w.startsWith("settled: Joint pair: No tool of the crib"));
   }
@@ -65,7 +64,7 @@ class PlanPrintTest {
     document.put(
         "oneTimeParts",
         List.of(Map.of("name", "Split pin", "count", 2), Map.of("name", "Washer", "count", 4)));
-    JobPack pack = PackReader.read(document);
+    JobPack pack = SamplePack.read(document);
     JobCost cost =
         JobCost.of(
             pack,

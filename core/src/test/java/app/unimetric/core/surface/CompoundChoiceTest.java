@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.thread.MetricThread;
+import java.util.EnumSet;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class CompoundChoiceTest {
@@ -21,6 +23,23 @@ class CompoundChoiceTest {
   private Hole hole = Hole.THROUGH;
   private Compound makerSays;
 
+  private Set<Circumstance> circumstances() {
+    Set<Circumstance> all = EnumSet.of(Circumstance.NUT_ACCESS);
+    if (comesApart) {
+      all.add(Circumstance.COMES_APART);
+    }
+    if (vibrates) {
+      all.add(Circumstance.VIBRATES);
+    }
+    if (nearPlastic) {
+      all.add(Circumstance.NEAR_PLASTIC);
+    }
+    if (assembled) {
+      all.add(Circumstance.ASSEMBLED);
+    }
+    return all;
+  }
+
   private CompoundAdvice choose() {
     return CompoundChoice.choose(
         new Situation(
@@ -30,14 +49,9 @@ class CompoundChoiceTest {
             clamped,
             lock,
             surface,
-            comesApart,
-            vibrates,
-            nearPlastic,
-            false,
-            temperature,
             hole,
-            true,
-            assembled,
+            circumstances(),
+            temperature,
             makerSays));
   }
 

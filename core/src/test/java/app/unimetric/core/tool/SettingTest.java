@@ -28,7 +28,7 @@ class SettingTest {
   void setsTheMarkNearestTheAim() {
     Setting s = Setting.choose(TorqueBand.of(18, 22), 20.0, null, MEDIUM, null);
     assertThat(s.status()).isEqualTo(Setting.Status.INSIDE);
-    assertThat(s.scale()).isEqualTo(20);
+    assertThat(s.reading().figure()).isEqualTo(20);
     assertThat(s.applied().lowNm()).isCloseTo(19.2, within(1e-9));
     assertThat(s.applied().highNm()).isCloseTo(20.8, within(1e-9));
   }
@@ -37,7 +37,7 @@ class SettingTest {
   void readsInTheToolsOwnUnit() {
     TorqueTool american = new TorqueTool(13.6, 108, 4.0, 1.0, FOOT_POUND, List.of());
     Setting s = Setting.choose(TorqueBand.of(52.25, 57.75), 55.0, null, american, null);
-    assertThat(s.scale()).isEqualTo(41);
+    assertThat(s.reading().figure()).isEqualTo(41);
     assertThat(s.settingNm()).isCloseTo(55.588, within(0.001));
   }
 
@@ -57,13 +57,13 @@ class SettingTest {
     assertThat(choose(TorqueBand.of(11, 14), coarse).status()).isEqualTo(Setting.Status.NO_MARK);
     assertThat(choose(TorqueBand.of(40, 50), MEDIUM).status())
         .isEqualTo(Setting.Status.OUT_OF_RANGE);
-    assertThat(choose(TorqueBand.of(1, 2), MEDIUM).scale()).isNull();
+    assertThat(choose(TorqueBand.of(1, 2), MEDIUM).reading()).isNull();
   }
 
   @Test
   void presetsOfferOnlyTheirValues() {
     TorqueTool presets = new TorqueTool(4, 6, 4.0, null, NEWTON_METRE, List.of(4.0, 5.0, 6.0));
-    assertThat(choose(TorqueBand.of(4.5, 5.5), presets).scale()).isEqualTo(5);
+    assertThat(choose(TorqueBand.of(4.5, 5.5), presets).reading().figure()).isEqualTo(5);
     assertThat(choose(TorqueBand.of(5.2, 5.6), presets).status()).isEqualTo(Setting.Status.NO_MARK);
   }
 
@@ -71,7 +71,7 @@ class SettingTest {
   void aCrowfootLowersTheScaleReading() {
     Adapter crowfoot = new Adapter(250, 35, 0);
     Setting s = Setting.choose(TorqueBand.of(10, 12), 11.0, null, MEDIUM, crowfoot);
-    assertThat(s.scale()).isEqualTo(9.5);
+    assertThat(s.reading().figure()).isEqualTo(9.5);
     assertThat(s.applied().nominalNm()).isCloseTo(9.5 * 285 / 250, within(1e-9));
     assertThat(s.handleForceN()).isCloseTo(38, within(1e-9));
     assertThat(new Adapter(250, 35, 90).factor()).isEqualTo(1);

@@ -1,28 +1,23 @@
 package app.unimetric.server.card;
 
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.plan.Policy;
-import app.unimetric.server.compute.PlanCall;
+import app.unimetric.server.compute.plan.PlanCall;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
-import app.unimetric.server.job.SheetEntries;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.problem.Refusal;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import app.unimetric.server.sheet.Sheets;
+import app.unimetric.server.sheet.SincePrint;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletRequest;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -37,19 +32,22 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class CardController {
   private final Jobs jobs;
-  private final SheetEntries entries;
+  private final Sheets sheets;
+  private final CardPaper paper;
   private final Fleet fleet;
   private final Clock clock;
   private final String publicUrl;
 
   CardController(
       Jobs jobs,
-      SheetEntries entries,
+      Sheets sheets,
+      CardPaper paper,
       Fleet fleet,
       Clock clock,
       @Value("${unimetric.public-url}") String publicUrl) {
     this.jobs = jobs;
-    this.entries = entries;
+    this.sheets = sheets;
+    this.paper = paper;
     this.fleet = fleet;
     this.clock = clock;
     this.publicUrl = publicUrl;
@@ -71,23 +69,26 @@ class CardController {
         publicUrl.isBlank()
             ? request.getScheme() + "://" + request.getServerName() + ":" + request.getServerPort()
             : publicUrl;
-    JobPlan plan = jobs.plan(job, day);
-    SheetEntries.SincePrint news = since == null ? null : entries.since(id, since, plan);
-    String html =
-        JobCard.html(
+    JobPlan plan = sheets.plan(job, day);
+    List<PlanPrint.Change> changes =
+        since == null
+            ? List.of()
+            : sheets.since(job, since, plan).map(SincePrint::changes).orElse(List.of());
+    JobCard card =
+        JobCard.of(
             job,
             fleet.machine(job.machineId()),
             plan,
             here + "/jobs/" + id + "/sheet",
             day,
-            jobs.partFitted(job, plan.pack()),
-            news == null ? List.of() : news.changes());
+            sheets.partFitted(job),
+            changes);
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.inline().filename("job-" + job.number() + ".pdf").build().toString())
-        .body(pdf(html));
+        .body(paper.pdf(card));
   }
 
   /** The plan as the plan call answers it. */
@@ -101,46 +102,16 @@ class CardController {
                 .filename("plan-" + job.number() + ".json")
                 .build()
                 .toString())
-        .body(PlanCall.of(jobs.plan(job, LocalDate.now(clock)), Policy.USUAL, true));
+        .body(PlanCall.of(sheets.plan(job, LocalDate.now(clock)), Policy.USUAL, true));
   }
 
   /** The drawing of one joint, as the card paints it. */
   @GetMapping(path = "/api/jobs/{id}/joints/{jointId}/drawing.svg", produces = "image/svg+xml")
   String drawing(@PathVariable UUID id, @PathVariable String jointId) {
-    return jobs.plan(jobs.job(id), LocalDate.now(clock)).joints().stream()
+    return sheets.plan(jobs.job(id), LocalDate.now(clock)).joints().stream()
         .filter(j -> j.joint().id().equals(jointId))
-        .map(j -> JointSketch.svg(j.joint().layout(), j.positions()))
+        .map(j -> JointSketch.svg(j.joint().pattern().layout(), j.positions()))
         .findFirst()
         .orElseThrow(() -> Refusal.notFound("This joint"));
-  }
-
-  private static byte[] pdf(String html) {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try {
-      new PdfRendererBuilder()
-          .useFastMode()
-          .useSVGDrawer(new BatikSVGDrawer())
-          .useFont(() -> font("DejaVuSans"), "DejaVu")
-          .useFont(
-              () -> font("DejaVuSans-Bold"),
-              "DejaVu",
-              700,
-              com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle.NORMAL,
-              true)
-          .withHtmlContent(html, "about:blank")
-          .toStream(out)
-          .run();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return out.toByteArray();
-  }
-
-  private static InputStream font(String name) {
-    try {
-      return new ClassPathResource("fonts/" + name + ".ttf").getInputStream();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 }

@@ -7,11 +7,11 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** Puts the core's problems to the fields of a request. */
-final class Fields {
+public final class Fields {
   private Fields() {}
 
   /** Runs {@code make}; a problem without a place is put at {@code field}. */
-  static <T> T at(String field, Supplier<T> make) {
+  public static <T> T at(String field, Supplier<T> make) {
     try {
       return make.get();
     } catch (InvalidInput e) {
@@ -23,7 +23,7 @@ final class Fields {
   }
 
   /** Runs {@code make}; all its problems are about {@code field}, a text read as a whole. */
-  static <T> T as(String field, Supplier<T> make) {
+  public static <T> T as(String field, Supplier<T> make) {
     try {
       return make.get();
     } catch (InvalidInput e) {
@@ -33,7 +33,7 @@ final class Fields {
   }
 
   /** Runs {@code make}; its problems are put below {@code parent}. */
-  static <T> T under(String parent, Supplier<T> make) {
+  public static <T> T under(String parent, Supplier<T> make) {
     try {
       return make.get();
     } catch (InvalidInput e) {
@@ -41,15 +41,24 @@ final class Fields {
     }
   }
 
-  static InvalidInput missingAt(String field) {
+  /** The same where there may be nothing. */
+  public static <T> @Nullable T underNullable(String parent, Supplier<@Nullable T> make) {
+    try {
+      return make.get();
+    } catch (InvalidInput e) {
+      throw new InvalidInput(e.problems().stream().map(p -> p.under(parent)).toList());
+    }
+  }
+
+  public static InvalidInput missingAt(String field) {
     return InvalidInput.at(field, "is missing.");
   }
 
-  static <T> T missing(String field) {
+  public static <T> T missing(String field) {
     throw missingAt(field);
   }
 
-  static void noNulls(@Nullable List<?> figures, String field) {
+  public static void noNulls(@Nullable List<?> figures, String field) {
     int hole = figures == null ? -1 : figures.indexOf(null);
     if (hole >= 0) {
       throw missingAt(field + "[" + hole + "]");

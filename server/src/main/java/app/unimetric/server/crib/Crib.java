@@ -2,8 +2,10 @@ package app.unimetric.server.crib;
 
 import app.unimetric.core.plan.HandTools;
 import app.unimetric.core.tool.CribTool;
+import app.unimetric.server.event.ToolUsed;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** The tools of the workshop. */
@@ -17,6 +19,12 @@ public class Crib {
 
   public List<CribTool> tools() {
     return mapper.all().stream().map(ToolRow::tool).toList();
+  }
+
+  /** Counts a pull as one use of the tool; the same entry once. */
+  @EventListener
+  void count(ToolUsed use) {
+    mapper.use(use.entryId(), use.toolId(), use.at());
   }
 
   public void add(ToolRow tool) {

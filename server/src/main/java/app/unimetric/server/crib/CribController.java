@@ -41,7 +41,8 @@ class CribController {
   @PostMapping("/api/crib/hand-tools")
   HandTool say(@RequestBody NewHandTool t, @AuthenticationPrincipal SignedIn person) {
     HandTool said =
-        new HandTool(t.id(), t.name().strip(), t.here(), person.name(), clock.instant());
+        new HandTool(
+            t.id(), t.name().strip(), t.here(), person.name(), person.id(), clock.instant());
     crib.say(said);
     return said;
   }
@@ -49,15 +50,13 @@ class CribController {
   /**
    * A tool of the crib judged for a band.
    *
-   * @param scale the figure on its scale; null when it cannot be set for the band
-   * @param unit of the scale
+   * @param setting what to set on its scale; null when it cannot be set for the band
    */
   record CribChoice(
       String name,
       boolean usable,
       Setting.Status status,
-      @Nullable Double scale,
-      String unit,
+      @Nullable String setting,
       List<String> reasons) {}
 
   /**
@@ -97,8 +96,7 @@ class CribController {
                     c.tool().name(),
                     c.usable(),
                     c.setting().status(),
-                    c.setting().scale(),
-                    c.tool().tool().unit().code(),
+                    c.setting().reading() == null ? null : c.setting().reading().text(),
                     c.reasons()))
         .toList();
   }

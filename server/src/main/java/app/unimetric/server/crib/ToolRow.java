@@ -10,7 +10,12 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A torque tool as stored; units by their UCUM code. */
+/**
+ * A torque tool as stored; units by their UCUM code.
+ *
+ * @param cycles uses since the last calibration: those entered with the tool and those counted at
+ *     the bench
+ */
 public record ToolRow(
     UUID id,
     String name,

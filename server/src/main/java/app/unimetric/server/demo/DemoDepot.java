@@ -1,5 +1,7 @@
 package app.unimetric.server.demo;
 
+import app.unimetric.core.bench.Signature;
+import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -8,9 +10,9 @@ import app.unimetric.core.tool.ToolType;
 import app.unimetric.server.crib.Crib;
 import app.unimetric.server.crib.HandTool;
 import app.unimetric.server.crib.ToolRow;
-import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
+import app.unimetric.server.pack.Packs;
 import app.unimetric.server.people.People;
 import app.unimetric.server.people.Role;
 import app.unimetric.server.people.SignedIn;
@@ -54,18 +56,18 @@ class DemoDepot implements ApplicationRunner {
   private final People people;
   private final Fleet fleet;
   private final Crib crib;
-  private final Jobs jobs;
+  private final Packs packs;
   private final Stock stock;
   private final DemoWork work;
   private final Clock clock;
   private final Map<String, Machine> machines = new LinkedHashMap<>();
 
   DemoDepot(
-      People people, Fleet fleet, Crib crib, Jobs jobs, Stock stock, DemoWork work, Clock clock) {
+      People people, Fleet fleet, Crib crib, Packs packs, Stock stock, DemoWork work, Clock clock) {
     this.people = people;
     this.fleet = fleet;
     this.crib = crib;
-    this.jobs = jobs;
+    this.packs = packs;
     this.stock = stock;
     this.work = work;
     this.clock = clock;
@@ -80,11 +82,11 @@ class DemoDepot implements ApplicationRunner {
     SignedIn bram = people.add("Bram", Role.MECHANIC, "depot-bram", "1357");
     SignedIn ilse = people.add("Ilse", Role.MECHANIC, "depot-ilse", "8642");
     people.add("Visitor", Role.GUEST, "depot-visitor", null);
-    PACKS.forEach(key -> jobs.addPack(text(key), asta.name()));
+    PACKS.forEach(key -> packs.take(text(key), asta.signature()));
     tools();
-    handTools();
-    shelf();
-    fleet();
+    handTools(asta.signature());
+    shelf(asta.signature());
+    fleet(bram.signature());
     history(asta, bram, ilse);
     LOG.info("Demo depot filled: {} machines.", machines.size());
   }
@@ -197,7 +199,7 @@ class DemoDepot implements ApplicationRunner {
   }
 
   /** Keys, sockets and special tools; a press for bearings is one the depot has to borrow. */
-  private void handTools() {
+  private void handTools(Signature by) {
     List<String> names = new ArrayList<>();
     for (int size : List.of(8, 10, 12, 13, 14, 15, 17, 19, 24, 27, 30)) {
       names.add(size + " mm socket");
@@ -230,28 +232,29 @@ class DemoDepot implements ApplicationRunner {
             "flywheel holder",
             "ball joint splitter"));
     for (String name : names) {
-      crib.say(new HandTool(UUID.randomUUID(), name, true, "Asta", at(90, 9)));
+      crib.say(new HandTool(UUID.randomUUID(), name, true, by.name(), by.id(), at(90, 9)));
     }
   }
 
   /** Bottles with the times of their own (invented) sheets; one is past its date. */
-  private void shelf() {
-    product("Harbour Lock M", Compound.MEDIUM, 25.0, 1440.0, 300, "H2-118");
-    product("Harbour Lock L", Compound.LOW, 15.0, 720.0, -12, "H1-090");
-    product("Harbour Lock H", Compound.HIGH, 40.0, 1440.0, 410, "H3-007");
-    product("Sleeve Bond", Compound.RETAINING_MEDIUM, 30.0, 1440.0, 180, "SB-33");
-    product("White grease tub", Compound.GREASE, null, null, null, "");
-    product("Copper-free anti-seize", Compound.ANTI_SEIZE, null, null, 500, "");
-    product("Grit paste for carbon", Compound.CARBON_PASTE, null, null, 95, "GP-5");
-    part("Nylon-insert nut M6", 12, "0.30");
-    part("Nylon-insert nut M8", 8, "0.40");
-    part("Nylon-insert nut M10", 3, "0.65");
-    part("Split pin", 20, "0.15");
-    part("Pad set", 1, "24.50");
-    stock.setRate(UUID.randomUUID(), new BigDecimal("62.00"), at(90, 9), "Asta");
+  private void shelf(Signature by) {
+    product(by, "Harbour Lock M", Compound.MEDIUM, 25.0, 1440.0, 300, "H2-118");
+    product(by, "Harbour Lock L", Compound.LOW, 15.0, 720.0, -12, "H1-090");
+    product(by, "Harbour Lock H", Compound.HIGH, 40.0, 1440.0, 410, "H3-007");
+    product(by, "Sleeve Bond", Compound.RETAINING_MEDIUM, 30.0, 1440.0, 180, "SB-33");
+    product(by, "White grease tub", Compound.GREASE, null, null, null, "");
+    product(by, "Copper-free anti-seize", Compound.ANTI_SEIZE, null, null, 500, "");
+    product(by, "Grit paste for carbon", Compound.CARBON_PASTE, null, null, 95, "GP-5");
+    part(by, "Nylon-insert nut M6", 12, "0.30");
+    part(by, "Nylon-insert nut M8", 8, "0.40");
+    part(by, "Nylon-insert nut M10", 3, "0.65");
+    part(by, "Split pin", 20, "0.15");
+    part(by, "Pad set", 1, "24.50");
+    stock.setRate(UUID.randomUUID(), new BigDecimal("62.00"), at(90, 9), by);
   }
 
   private void product(
+      Signature by,
       String name,
       Compound compound,
       @Nullable Double fixtureMinutes,
@@ -268,17 +271,18 @@ class DemoDepot implements ApplicationRunner {
             daysLeft == null ? null : day(-daysLeft),
             lot,
             fixtureMinutes == null ? "" : "Demo data sheet " + name + ", 21 °C on steel",
-            "Asta",
+            by.name(),
+            by.id(),
             at(90, 9)));
   }
 
-  private void part(String name, int pieces, String price) {
-    stock.move(
-        UUID.randomUUID(), name, pieces, new BigDecimal(price), "counted", at(90, 9), "Asta");
+  private void part(Signature by, String name, int pieces, String price) {
+    stock.move(UUID.randomUUID(), name, pieces, new BigDecimal(price), "counted", at(90, 9), by);
   }
 
-  private void fleet() {
+  private void fleet(Signature by) {
     machine(
+        by,
         "Patrol 1",
         MachineKind.MOTORCYCLE,
         "Skerrow 640 Patrol",
@@ -290,6 +294,7 @@ class DemoDepot implements ApplicationRunner {
         18_420,
         22);
     machine(
+        by,
         "Patrol 2",
         MachineKind.MOTORCYCLE,
         "Skerrow 640 Patrol",
@@ -301,6 +306,7 @@ class DemoDepot implements ApplicationRunner {
         21_950,
         35);
     machine(
+        by,
         "Patrol 3",
         MachineKind.MOTORCYCLE,
         "Skerrow 640 Patrol",
@@ -312,6 +318,7 @@ class DemoDepot implements ApplicationRunner {
         6_310,
         18);
     machine(
+        by,
         "Trail 1",
         MachineKind.MOTORCYCLE,
         "Skerrow 250 Trail",
@@ -323,6 +330,7 @@ class DemoDepot implements ApplicationRunner {
         9_120,
         12);
     machine(
+        by,
         "Mule 1",
         MachineKind.ATV,
         "Tolvan 450 Utility",
@@ -334,6 +342,7 @@ class DemoDepot implements ApplicationRunner {
         612,
         1.4);
     machine(
+        by,
         "Mule 2",
         MachineKind.ATV,
         "Tolvan 450 Utility",
@@ -345,6 +354,7 @@ class DemoDepot implements ApplicationRunner {
         388,
         1.1);
     machine(
+        by,
         "Haul 1",
         MachineKind.BICYCLE,
         "Brindle Haul",
@@ -356,6 +366,7 @@ class DemoDepot implements ApplicationRunner {
         2_240,
         9);
     machine(
+        by,
         "Haul 2",
         MachineKind.BICYCLE,
         "Brindle Haul",
@@ -367,6 +378,7 @@ class DemoDepot implements ApplicationRunner {
         1_870,
         8);
     machine(
+        by,
         "Gravel 1",
         MachineKind.BICYCLE,
         "Gorrick Gravel",
@@ -380,6 +392,7 @@ class DemoDepot implements ApplicationRunner {
   }
 
   private void machine(
+      Signature by,
       String name,
       MachineKind kind,
       String model,
@@ -395,14 +408,14 @@ class DemoDepot implements ApplicationRunner {
             UUID.randomUUID(), name, kind, model, year, variant, frame, meter, note, 1, null);
     fleet.add(machine);
     for (int ago : new int[] {60, 45, 36}) {
-      fleet.note(machine.id(), Math.floor(now - ago * perDay), at(ago, 7), "Bram");
+      fleet.note(machine.id(), Math.floor(now - ago * perDay), at(ago, 7), by);
     }
     machines.put(name, machine);
   }
 
   /** Meter readings go on between the jobs, so that each job sees the reading of its day. */
-  private void ride(String name, int daysAgo, double figure) {
-    fleet.note(machineId(name), figure, at(daysAgo, 17), "Ilse");
+  private void ride(SignedIn by, String name, int daysAgo, double figure) {
+    fleet.note(machineId(name), figure, at(daysAgo, 17), by.signature());
   }
 
   private UUID machineId(String name) {
@@ -414,13 +427,13 @@ class DemoDepot implements ApplicationRunner {
   }
 
   private void history(SignedIn asta, SignedIn bram, SignedIn ilse) {
-    ride("Mule 1", 34, 570);
+    ride(ilse, "Mule 1", 34, 570);
     work.whole(machineId("Mule 1"), "skid-plate-front", ilse, asta, at(34, 8), List.of());
-    ride("Mule 1", 2, 612);
-    ride("Haul 1", 27, 2_010);
+    ride(ilse, "Mule 1", 2, 612);
+    ride(ilse, "Haul 1", 27, 2_010);
     work.whole(machineId("Haul 1"), "stem-and-bar", bram, asta, at(27, 9), List.of());
-    ride("Haul 1", 1, 2_240);
-    ride("Patrol 2", 9, 21_640);
+    ride(ilse, "Haul 1", 1, 2_240);
+    ride(ilse, "Patrol 2", 9, 21_640);
     work.whole(
         machineId("Patrol 2"),
         "crash-bars-upper",
@@ -429,10 +442,16 @@ class DemoDepot implements ApplicationRunner {
         at(9, 8),
         List.of(
             new DemoWork.Decided(
-                "hanger-clamp", 0, null, "The hanger bolt is the vehicle's own; its manual holds."),
+                "hanger-clamp",
+                DocumentedValue.idInPack(0),
+                null,
+                "The hanger bolt is the vehicle's own; its manual holds."),
             new DemoWork.Decided(
-                "tank-stay", 0, null, "88 on the sheet is in·lbf; the stamp says 10 N·m.")));
-    ride("Patrol 2", 1, 21_950);
+                "tank-stay",
+                DocumentedValue.idInPack(0),
+                null,
+                "88 on the sheet is in·lbf; the stamp says 10 N·m.")));
+    ride(ilse, "Patrol 2", 1, 21_950);
     for (String name : List.of("Patrol 1", "Patrol 3", "Trail 1", "Mule 2", "Haul 2", "Gravel 1")) {
       double now =
           Map.of(
@@ -449,7 +468,7 @@ class DemoDepot implements ApplicationRunner {
                   "Gravel 1",
                   3_405.0)
               .getOrDefault(name, 0.0);
-      ride(name, 1, now);
+      ride(ilse, name, 1, now);
     }
     work.whole(
         machineId("Mule 2"),

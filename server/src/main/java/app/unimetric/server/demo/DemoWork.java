@@ -5,18 +5,21 @@ import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.StepKind;
 import app.unimetric.core.pack.Measure;
+import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueUnit;
-import app.unimetric.server.bench.Runs;
-import app.unimetric.server.bench.Said;
+import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.people.SignedIn;
+import app.unimetric.server.run.RunLog;
+import app.unimetric.server.run.Said;
+import app.unimetric.server.sheet.Sheets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
@@ -40,22 +43,24 @@ class DemoWork {
           "lever angle below level", 30.0);
 
   private final Jobs jobs;
-  private final Runs runs;
+  private final Sheets sheets;
+  private final RunLog runs;
   private final Clock clock;
   private final Random hand = new Random(640);
 
-  DemoWork(Jobs jobs, Runs runs, Clock clock) {
+  DemoWork(Jobs jobs, Sheets sheets, RunLog runs, Clock clock) {
     this.jobs = jobs;
+    this.sheets = sheets;
     this.runs = runs;
     this.clock = clock;
   }
 
   /** What a lead decided on one joint. */
-  record Decided(String jointId, int valueIndex, @Nullable TorqueUnit readAs, String reason) {}
+  record Decided(String jointId, String valueId, @Nullable TorqueUnit readAs, String reason) {}
 
   /** A job only opened. */
   Job opened(UUID machineId, String pack, SignedIn by, Instant at) {
-    return jobs.open(UUID.randomUUID(), machineId, pack, at, by.name());
+    return jobs.open(UUID.randomUUID(), machineId, pack, at, by.signature());
   }
 
   /** A job that stands in the middle of its passes. */
@@ -84,24 +89,22 @@ class DemoWork {
     Job job = opened(machineId, pack, by, at);
     for (Decided d : decisions) {
       job =
-          jobs.decide(
-              job.id(),
+          sheets.say(
+              job,
               UUID.randomUUID(),
-              d.jointId(),
-              d.valueIndex(),
-              d.readAs(),
-              d.reason(),
               job.version(),
+              new SheetSaying.DecisionMade(d.jointId(), d.valueId(), d.readAs(), d.reason()),
               at,
-              lead);
+              lead.signature());
     }
-    runs.start(job.id(), job.version(), LocalDate.ofInstant(at, clock.getZone()), at, by.name());
+    runs.start(
+        job.id(), job.version(), LocalDate.ofInstant(at, clock.getZone()), at, by.signature());
     return job;
   }
 
   private void play(Job job, SignedIn by, SignedIn lead, Instant start, int most) {
     Map<String, Integer> counters = new HashMap<>();
-    Runs.Run run = runs.run(job.id());
+    RunLog.Run run = runs.run(job.id());
     boolean slipped = false;
     for (int said = 0; said < most; said++) {
       RunState state = run.state();
@@ -125,9 +128,10 @@ class DemoWork {
           runs.say(
               job.id(),
               DEVICE + speaker.name(),
+              null,
               List.of(entry),
               at,
-              clock.getZone(),
+              LocalDate.ofInstant(at, clock.getZone()),
               speaker.signature());
     }
   }
@@ -142,6 +146,7 @@ class DemoWork {
         null,
         null,
         found(step),
+        null,
         null,
         null);
   }
@@ -161,16 +166,17 @@ class DemoWork {
         least == null
             ? most == null ? FOUND.getOrDefault(measure.what(), 10.0) : most / 2
             : most == null ? least * 2 : (least + most) / 2;
-    return String.format(Locale.ROOT, "%.0f %s", figure, measure.unit());
+    return Figure.rounded(figure, 0) + " " + measure.unit();
   }
 
   private Said reading(int counter, RunStep step, RunState state, double share) {
     Double setting = step.settingNm();
-    TorqueUnit unit = step.scaleUnit();
-    if (setting == null || unit == null) {
+    ScaleReading scale = step.reading();
+    if (setting == null || scale == null) {
       return plain(counter, step, state);
     }
-    String typed = String.format(Locale.ROOT, "%.1f", setting * share / unit.newtonMetres());
+    TorqueUnit unit = scale.unit();
+    String typed = Figure.fixed(setting * share / unit.newtonMetres(), 1);
     return new Said(
         UUID.randomUUID(),
         counter,
@@ -179,6 +185,7 @@ class DemoWork {
         state.nextFastener(),
         typed,
         unit,
+        null,
         null,
         null,
         null);

@@ -2,13 +2,16 @@ package app.unimetric.server.job;
 
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A job as stored.
  *
  * @param number as people call it
  * @param pack its own copy of the pack document, JSON
- * @param version raised with every decision
+ * @param createdBy name of that day
+ * @param createdById null for jobs of whom only the name is known
+ * @param version raised with everything said on its sheet that two may say at once
  */
 public record Job(
     UUID id,
@@ -17,5 +20,6 @@ public record Job(
     String title,
     String pack,
     String createdBy,
+    @Nullable UUID createdById,
     Instant createdAt,
     int version) {}

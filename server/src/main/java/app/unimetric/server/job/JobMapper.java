@@ -1,5 +1,6 @@
 package app.unimetric.server.job;
 
+import app.unimetric.core.bench.Signature;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -9,24 +10,12 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface JobMapper {
-  List<String> packs();
-
-  @Nullable String packText(@Param("key") String key);
-
-  int packVersion(@Param("key") String key);
-
-  int addPack(
-      @Param("key") String key,
-      @Param("version") int version,
-      @Param("document") String document,
-      @Param("by") String by);
-
   int add(
       @Param("id") UUID id,
       @Param("machineId") UUID machineId,
       @Param("title") String title,
       @Param("pack") String pack,
-      @Param("createdBy") String createdBy,
+      @Param("by") Signature by,
       @Param("createdAt") Instant createdAt);
 
   @Nullable Job byId(@Param("id") UUID id);
@@ -37,17 +26,6 @@ interface JobMapper {
 
   List<Job> startedSince(@Param("moment") Instant moment);
 
+  /** 0 when the version is not the one on file. */
   int raiseVersion(@Param("id") UUID id, @Param("version") int version);
-
-  List<DecisionRow> decisions(@Param("jobId") UUID jobId);
-
-  List<FoundValue> values(@Param("jobId") UUID jobId);
-
-  void addValue(@Param("jobId") UUID jobId, @Param("v") FoundValue value);
-
-  List<DeskNote> deskNotes(@Param("jobId") UUID jobId);
-
-  void addDeskNote(@Param("jobId") UUID jobId, @Param("n") DeskNote note);
-
-  void addDecision(@Param("jobId") UUID jobId, @Param("d") DecisionRow decision);
 }

@@ -1,3 +1,4 @@
+/** Jobs on machines. */
 @NullMarked
 package app.unimetric.server.job;
 

@@ -1,6 +1,11 @@
 package app.unimetric.server.json;
 
+import app.unimetric.core.quantity.ScaleReading;
+
+import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.documents.RecordNullness;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -13,6 +18,7 @@ import io.swagger.v3.oas.models.info.License;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.servers.Server;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
@@ -68,6 +74,12 @@ class OpenApi {
         units.setDescription("torque unit, UCUM");
         return units;
       }
+      if (java != null && java.getRawClass() == TorqueBand.class) {
+        return chain.next().resolve(new AnnotatedType(BandFields.class), context, chain);
+      }
+      if (java != null && java.getRawClass() == ScaleReading.class) {
+        return resolve(new AnnotatedType(WireReading.class), context, chain);
+      }
       if (!chain.hasNext()) {
         return null;
       }
@@ -79,12 +91,27 @@ class OpenApi {
                 ? schema
                 : context.getDefinedModels().get(ref.substring(ref.lastIndexOf('/') + 1));
         if (target != null && target.getProperties() != null) {
-          Set<String> required = new TreeSet<>(RecordNullness.required(java.getRawClass()));
+          Set<String> required = new TreeSet<>(required(java.getRawClass()));
           required.retainAll(target.getProperties().keySet());
           target.setRequired(new ArrayList<>(required));
         }
       }
       return schema;
     }
+
+    /** What must be given, with what must be given of records whose fields stand flat in it. */
+    private static Set<String> required(Class<?> type) {
+      Set<String> required = new TreeSet<>(RecordNullness.required(type));
+      for (RecordComponent component : type.getRecordComponents()) {
+        if (component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)) {
+          required.remove(component.getName());
+          required.addAll(required(component.getType()));
+        }
+      }
+      return required;
+    }
   }
+
+  @io.swagger.v3.oas.annotations.media.Schema(name = "TorqueBand", description = "N·m")
+  record BandFields(double minNm, double maxNm) {}
 }

@@ -1,13 +1,10 @@
 package app.unimetric.server.json;
 
-import java.sql.Array;
 import java.sql.CallableStatement;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Types;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.type.BaseTypeHandler;
 import org.apache.ibatis.type.JdbcType;
@@ -24,7 +21,6 @@ class TypeHandlers {
   ConfigurationCustomizer handlers() {
     return configuration -> {
       configuration.getTypeHandlerRegistry().register(UUID.class, new UuidHandler());
-      configuration.getTypeHandlerRegistry().register(List.class, new FiguresHandler());
     };
   }
 
@@ -49,44 +45,6 @@ class TypeHandlers {
     @Override
     public @Nullable UUID getNullableResult(CallableStatement cs, int column) throws SQLException {
       return cs.getObject(column, UUID.class);
-    }
-  }
-
-  @MappedTypes(List.class)
-  private static final class FiguresHandler extends BaseTypeHandler<List<Double>> {
-    @Override
-    public void setNonNullParameter(
-        PreparedStatement ps, int i, List<Double> figures, @Nullable JdbcType type)
-        throws SQLException {
-      ps.setArray(i, ps.getConnection().createArrayOf("float8", figures.toArray()));
-    }
-
-    @Override
-    public @Nullable List<Double> getNullableResult(ResultSet rs, String column)
-        throws SQLException {
-      return figures(rs.getArray(column));
-    }
-
-    @Override
-    public @Nullable List<Double> getNullableResult(ResultSet rs, int column) throws SQLException {
-      return figures(rs.getArray(column));
-    }
-
-    @Override
-    public @Nullable List<Double> getNullableResult(CallableStatement cs, int column)
-        throws SQLException {
-      return figures(cs.getArray(column));
-    }
-
-    private static @Nullable List<Double> figures(@Nullable Array array) throws SQLException {
-      if (array == null) {
-        return null;
-      }
-      List<Double> figures = new ArrayList<>();
-      for (Object figure : (Object[]) array.getArray()) {
-        figures.add(((Number) figure).doubleValue());
-      }
-      return figures;
     }
   }
 }

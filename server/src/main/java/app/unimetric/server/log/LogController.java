@@ -1,10 +1,16 @@
 package app.unimetric.server.log;
 
+import app.unimetric.core.bench.AsBuilt;
+import app.unimetric.core.bench.Entry;
+import app.unimetric.core.bench.RunSheet;
+import app.unimetric.core.bench.RunState;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.server.problem.Refusal;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -38,8 +44,50 @@ class LogController {
       int deviations,
       int corrections) {}
 
+  /**
+   * What was done, as it stood when it was signed.
+   *
+   * @param people names of all who made an entry
+   * @param readings torques that count
+   * @param deviations of them, those outside their band
+   * @param corrections entries that correct earlier ones
+   * @param secondLook null where none was asked
+   */
+  @Schema(name = "AsBuilt")
+  record Built(
+      RunSheet sheet,
+      RunState run,
+      List<AsBuilt.JointAsBuilt> joints,
+      List<AsBuilt.Found> found,
+      List<String> people,
+      String startedBy,
+      Instant startedAt,
+      int readings,
+      int deviations,
+      int corrections,
+      @Nullable Entry secondLook) {
+    static Built of(AsBuilt a) {
+      return new Built(
+          a.sheet(),
+          a.run(),
+          a.joints(),
+          a.found(),
+          a.people(),
+          a.startedBy(),
+          a.startedAt(),
+          a.run().readings().size(),
+          deviations(a),
+          a.run().corrected().size(),
+          a.run().secondLook());
+    }
+
+    private static int deviations(AsBuilt a) {
+      return (int) a.run().readings().stream().filter(Entry::isDeviation).count();
+    }
+  }
+
   /** A whole record. */
-  record LogRecord(LogLine line, AsBuilt asBuilt) {}
+  record LogRecord(LogLine line, Built asBuilt) {}
 
   @GetMapping
   List<LogLine> lines(@RequestParam(defaultValue = "") String q) {
@@ -56,7 +104,7 @@ class LogController {
       throw Refusal.notFound("A signed record of this job");
     }
     AsBuilt asBuilt = records.read(row);
-    return new LogRecord(line(row, asBuilt), asBuilt);
+    return new LogRecord(line(row, asBuilt), Built.of(asBuilt));
   }
 
   private static LogLine line(RecordRow r, AsBuilt a) {
@@ -69,8 +117,8 @@ class LogController {
         r.machineModel(),
         r.signedBy(),
         r.signedAt(),
-        a.readings(),
-        a.deviations(),
-        a.corrections());
+        a.run().readings().size(),
+        Built.deviations(a),
+        a.run().corrected().size());
   }
 }

@@ -1,5 +1,6 @@
 package app.unimetric.server.log;
 
+import app.unimetric.core.bench.Signature;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -11,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 interface RecordMapper {
   void add(
       @Param("jobId") UUID jobId,
-      @Param("signedBy") String signedBy,
+      @Param("by") Signature by,
       @Param("signedAt") Instant signedAt,
       @Param("asBuilt") String asBuilt);
 

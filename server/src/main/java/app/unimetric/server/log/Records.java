@@ -1,25 +1,26 @@
 package app.unimetric.server.log;
 
-import java.time.Instant;
+import app.unimetric.core.bench.AsBuilt;
+import app.unimetric.documents.run.RecordDocument;
+import app.unimetric.server.event.SignedOff;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
 
-/** Signed records: written once. */
+/** Signed records: written once, when a job is signed off. */
 @Service
-public class Records {
+class Records {
   private final RecordMapper mapper;
-  private final JsonMapper json;
 
-  Records(RecordMapper mapper, JsonMapper json) {
+  Records(RecordMapper mapper) {
     this.mapper = mapper;
-    this.json = json;
   }
 
-  public void sign(AsBuilt asBuilt, String by, Instant at) {
-    mapper.add(asBuilt.jobId(), by, at, json.writeValueAsString(asBuilt));
+  @EventListener
+  void keep(SignedOff signed) {
+    mapper.add(signed.jobId(), signed.by(), signed.at(), RecordDocument.write(signed.built()));
   }
 
   AsBuilt read(RecordRow row) {
-    return json.readValue(row.asBuilt(), AsBuilt.class);
+    return RecordDocument.read(row.asBuilt());
   }
 }

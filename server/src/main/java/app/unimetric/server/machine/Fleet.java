@@ -1,15 +1,16 @@
 package app.unimetric.server.machine;
 
+import app.unimetric.core.bench.Signature;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.quantity.Figure;
+import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -52,12 +53,15 @@ public class Fleet {
   }
 
   /** Writes down a reading already known to be good. */
-  public void note(UUID machineId, double figure, Instant at, String by) {
+  public void note(UUID machineId, double figure, Instant at, Signature by) {
     mapper.addReading(UUID.randomUUID(), machineId, figure, at, by);
   }
 
-  public void fit(UUID machineId, @Nullable UUID jobId, String part, LocalDate on) {
-    mapper.addFitted(UUID.randomUUID(), machineId, jobId, part, on);
+  /** What a signed job fitted. */
+  @EventListener
+  void fitted(SignedOff signed) {
+    mapper.addFitted(
+        UUID.randomUUID(), signed.machineId(), signed.jobId(), signed.part(), signed.day());
   }
 
   /**
@@ -73,7 +77,7 @@ public class Fleet {
       boolean meterReplaced,
       int version,
       Instant at,
-      String by) {
+      Signature by) {
     Machine machine = machine(machineId);
     if (mapper.readings(machineId).stream().anyMatch(r -> r.id().equals(id))) {
       return machine;
@@ -84,13 +88,15 @@ public class Fleet {
     if (last != null && figure < last && !meterReplaced) {
       throw InvalidInput.at(
           "figure",
-          String.format(
-              Locale.ROOT,
-              "The last reading was %.0f; this one is lower. Check it, or tick that the meter was replaced.",
-              last));
+          "The last reading was "
+              + Figure.rounded(last, 0)
+              + "; this one is lower. Check it, or tick that the meter was replaced.");
     }
     if (mapper.raiseVersion(machineId, version) == 0) {
       throw Refusal.stale(version, machine.version());
+    }
+    if (meterReplaced && last != null) {
+      mapper.replaceMeter(id, machineId, last, figure, at, by);
     }
     mapper.addReading(id, machineId, figure, at, by);
     return machine(machineId);

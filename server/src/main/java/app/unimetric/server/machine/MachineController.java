@@ -58,7 +58,7 @@ class MachineController {
         Boolean.TRUE.equals(reading.meterReplaced()),
         reading.version(),
         clock.instant(),
-        person.name());
+        person.signature());
     return machine(id);
   }
 }

@@ -1,5 +1,6 @@
 package app.unimetric.server.machine;
 
+import app.unimetric.core.bench.Signature;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -27,12 +28,20 @@ interface MachineMapper {
       @Param("machineId") UUID machineId,
       @Param("figure") double figure,
       @Param("readAt") Instant readAt,
-      @Param("readBy") String readBy);
+      @Param("by") Signature by);
+
+  void replaceMeter(
+      @Param("id") UUID id,
+      @Param("machineId") UUID machineId,
+      @Param("before") double before,
+      @Param("after") double after,
+      @Param("at") Instant at,
+      @Param("by") Signature by);
 
   void addFitted(
       @Param("id") UUID id,
       @Param("machineId") UUID machineId,
-      @Param("jobId") @Nullable UUID jobId,
+      @Param("jobId") UUID jobId,
       @Param("name") String name,
       @Param("fittedOn") LocalDate fittedOn);
 }

@@ -3,13 +3,16 @@ package app.unimetric.server.recheck;
 import app.unimetric.core.recheck.RecheckDue;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Something to look at again.
  *
- * @param joints the joints it is about, in words
+ * @param jointIds the joints it is about
+ * @param joints their titles of that day
+ * @param atKm reading of the meter it has now
  * @param meterNow the machine's latest reading, km or h
  * @param outcome HELD or MOVED once settled
  */
@@ -21,19 +24,20 @@ public record Recheck(
     int jobNumber,
     String jobTitle,
     String why,
+    List<String> jointIds,
     String joints,
     boolean afterFirstRide,
     @Nullable LocalDate onDate,
     @Nullable Double atKm,
     @Nullable Double atHours,
     @Nullable Double meterNow,
-    RecheckDue.Standing standing,
+    RecheckDue.Urgency standing,
     @Nullable String outcome,
     @Nullable String note,
     @Nullable String foundBy,
     @Nullable Instant foundAt) {
 
-  static Recheck of(RecheckRow r, LocalDate today) {
+  static Recheck of(RecheckRow r, List<String> jointIds, LocalDate today) {
     return new Recheck(
         r.id(),
         r.machineId(),
@@ -42,13 +46,14 @@ public record Recheck(
         r.jobNumber(),
         r.jobTitle(),
         r.why(),
+        jointIds,
         r.joints(),
         r.afterFirstRide(),
         r.onDate(),
-        r.atKm(),
-        r.atHours(),
+        r.dueAtKm(),
+        r.dueAtHours(),
         r.meterNow(),
-        r.standing(today),
+        r.urgency(today),
         r.outcome(),
         r.note(),
         r.foundBy(),

@@ -39,6 +39,6 @@ class RecheckController {
       @PathVariable UUID id, @RequestBody Finding f, @AuthenticationPrincipal SignedIn person) {
     String note = f.note() == null ? "" : f.note();
     return rechecks.settle(
-        id, f.id(), f.outcome(), note, clock.instant(), LocalDate.now(clock), person.name());
+        id, f.id(), f.outcome(), note, clock.instant(), LocalDate.now(clock), person.signature());
   }
 }

@@ -1,5 +1,6 @@
 package app.unimetric.server.recheck;
 
+import app.unimetric.core.bench.Signature;
 import app.unimetric.core.recheck.RecheckDue;
 import java.time.Instant;
 import java.util.List;
@@ -15,6 +16,7 @@ interface RecheckMapper {
       @Param("machineId") UUID machineId,
       @Param("jobId") UUID jobId,
       @Param("due") RecheckDue due,
+      @Param("jointIds") String jointIds,
       @Param("joints") String joints,
       @Param("meterThen") @Nullable Double meterThen,
       @Param("madeAt") Instant madeAt);
@@ -30,6 +32,6 @@ interface RecheckMapper {
       @Param("recheckId") UUID recheckId,
       @Param("outcome") String outcome,
       @Param("note") String note,
-      @Param("foundBy") String foundBy,
+      @Param("by") Signature by,
       @Param("foundAt") Instant foundAt);
 }

@@ -7,7 +7,12 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A re-check as stored, with its machine's meter and what was found. */
+/**
+ * A re-check as stored, with its machine's meter and what was found.
+ *
+ * @param jointIds JSON list
+ * @param counted what meters replaced since had counted beyond those that took their place
+ */
 record RecheckRow(
     UUID id,
     UUID machineId,
@@ -18,6 +23,7 @@ record RecheckRow(
     String jobTitle,
     String rule,
     String why,
+    String jointIds,
     String joints,
     boolean afterFirstRide,
     @Nullable LocalDate onDate,
@@ -26,20 +32,32 @@ record RecheckRow(
     @Nullable Double meterThen,
     Instant madeAt,
     @Nullable Double meterNow,
+    double counted,
     @Nullable String outcome,
     @Nullable String note,
     @Nullable String foundBy,
     @Nullable Instant foundAt) {
 
-  RecheckDue.Standing standing(LocalDate today) {
+  /** Where it stands; a meter replaced since goes on counting from what the old one said. */
+  RecheckDue.Urgency urgency(LocalDate today) {
     Double then = meterThen;
-    Double now = meterNow;
+    Double now = meterNow == null ? null : (Double) (meterNow + counted);
     boolean moved = then != null && now != null && now > then;
     return new RecheckDue(rule, why, afterFirstRide, onDate, atKm, atHours)
-        .standing(
+        .urgency(
             today,
             meter == Machine.Meter.KM ? now : null,
             meter == Machine.Meter.HOURS ? now : null,
             moved);
+  }
+
+  /** The reading of today's meter at which it falls due, km; null when distance does not matter. */
+  @Nullable Double dueAtKm() {
+    return atKm == null ? null : (Double) (atKm - counted);
+  }
+
+  /** Likewise for hours. */
+  @Nullable Double dueAtHours() {
+    return atHours == null ? null : (Double) (atHours - counted);
   }
 }

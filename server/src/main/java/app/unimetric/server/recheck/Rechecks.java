@@ -1,7 +1,11 @@
 package app.unimetric.server.recheck;
 
+import app.unimetric.core.bench.Signature;
+import app.unimetric.core.plan.Policy;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.recheck.RecheckDue;
+import app.unimetric.server.event.SignedOff;
+import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
@@ -9,8 +13,11 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What must be looked at again, and what was found. */
 @Service
@@ -23,21 +30,41 @@ public class Rechecks {
 
   private static final int LONGEST_NOTE = 1000;
   private final RecheckMapper mapper;
+  private final Fleet fleet;
+  private final JsonMapper json;
 
-  Rechecks(RecheckMapper mapper) {
+  Rechecks(RecheckMapper mapper, Fleet fleet, JsonMapper json) {
     this.mapper = mapper;
+    this.fleet = fleet;
+    this.json = json;
   }
 
-  public void add(Machine machine, UUID jobId, RecheckDue due, String joints, Instant at) {
-    mapper.add(UUID.randomUUID(), machine.id(), jobId, due, joints, machine.meterFigure(), at);
+  /** What a signed job asks to be looked at again. */
+  @EventListener
+  void begin(SignedOff signed) {
+    Machine machine = fleet.machine(signed.machineId());
+    for (Policy.RecheckGroup group : Policy.USUAL.rechecks(signed.pack())) {
+      for (RecheckDue due :
+          RecheckDue.from(List.of(group.rule()), signed.day(), machine.km(), machine.hours())) {
+        mapper.add(
+            UUID.randomUUID(),
+            machine.id(),
+            signed.jobId(),
+            due,
+            json.writeValueAsString(group.jointIds()),
+            String.join(", ", group.titles()),
+            machine.meterFigure(),
+            signed.at());
+      }
+    }
   }
 
   public List<Recheck> open(LocalDate today) {
-    return mapper.open().stream().map(r -> Recheck.of(r, today)).toList();
+    return mapper.open().stream().map(r -> page(r, today)).toList();
   }
 
   public List<Recheck> ofMachine(UUID machineId, LocalDate today) {
-    return mapper.ofMachine(machineId).stream().map(r -> Recheck.of(r, today)).toList();
+    return mapper.ofMachine(machineId).stream().map(r -> page(r, today)).toList();
   }
 
   /** Writes down what a re-check found; once. */
@@ -49,7 +76,7 @@ public class Rechecks {
       String note,
       Instant at,
       LocalDate today,
-      String by) {
+      Signature by) {
     new Problems()
         .require(
             outcome == Outcome.HELD || !note.isBlank(),
@@ -73,6 +100,11 @@ public class Rechecks {
           "Someone settled this re-check already: " + row.outcome() + ", by " + row.foundBy() + ".",
           Map.of());
     }
-    return Recheck.of(row, today);
+    return page(row, today);
+  }
+
+  private Recheck page(RecheckRow row, LocalDate today) {
+    List<String> joints = json.readValue(row.jointIds(), new TypeReference<List<String>>() {});
+    return Recheck.of(row, joints, today);
   }
 }

@@ -22,6 +22,7 @@ public record ProductRow(
     String lot,
     String sheet,
     String addedBy,
+    @Nullable UUID addedById,
     Instant addedAt) {
 
   Shelf.Product product() {

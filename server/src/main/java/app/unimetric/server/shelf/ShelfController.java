@@ -114,6 +114,7 @@ class ShelfController {
             p.lot().strip(),
             p.sheet().strip(),
             person.name(),
+            person.id(),
             clock.instant()));
     return shelf();
   }
@@ -128,7 +129,7 @@ class ShelfController {
 
   @PostMapping("/api/shelf/products/{id}/gone")
   ShelfPage gone(@PathVariable UUID id, @AuthenticationPrincipal SignedIn person) {
-    stock.throwAway(id, clock.instant(), person.name());
+    stock.throwAway(id, clock.instant(), person.signature());
     return shelf();
   }
 
@@ -141,7 +142,7 @@ class ShelfController {
         m.price().isBlank() ? null : JobCost.amount(m.price(), "price"),
         m.why().strip(),
         clock.instant(),
-        person.name());
+        person.signature());
     return shelf();
   }
 
@@ -150,7 +151,8 @@ class ShelfController {
     if (!person.isLead()) {
       throw Refusal.forbidden("A lead sets the workshop's rate.");
     }
-    stock.setRate(r.id(), JobCost.amount(r.perHour(), "perHour"), clock.instant(), person.name());
+    stock.setRate(
+        r.id(), JobCost.amount(r.perHour(), "perHour"), clock.instant(), person.signature());
     return shelf();
   }
 }

@@ -1,5 +1,6 @@
 package app.unimetric.server.shelf;
 
+import app.unimetric.core.bench.Signature;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
@@ -14,7 +15,7 @@ interface ShelfMapper {
 
   int addProduct(ProductRow product);
 
-  int throwAway(@Param("id") UUID id, @Param("by") String by, @Param("at") Instant at);
+  int throwAway(@Param("id") UUID id, @Param("by") Signature by, @Param("at") Instant at);
 
   List<PartRow> parts();
 
@@ -31,7 +32,7 @@ interface ShelfMapper {
       @Param("part") String part,
       @Param("pieces") int pieces,
       @Param("why") String why,
-      @Param("by") String by,
+      @Param("by") Signature by,
       @Param("at") Instant at);
 
   @Nullable BigDecimal rate();
@@ -39,6 +40,6 @@ interface ShelfMapper {
   int setRate(
       @Param("id") UUID id,
       @Param("perHour") BigDecimal perHour,
-      @Param("by") String by,
+      @Param("by") Signature by,
       @Param("at") Instant at);
 }

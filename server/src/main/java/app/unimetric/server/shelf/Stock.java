@@ -1,8 +1,10 @@
 package app.unimetric.server.shelf;
 
+import app.unimetric.core.bench.Signature;
 import app.unimetric.core.pack.OneTimePart;
 import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.problem.Refusal;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -11,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -58,7 +61,7 @@ public class Stock {
     return mapper.rate();
   }
 
-  public void setRate(UUID id, BigDecimal perHour, Instant at, String by) {
+  public void setRate(UUID id, BigDecimal perHour, Instant at, Signature by) {
     mapper.setRate(id, perHour, by, at);
   }
 
@@ -79,7 +82,7 @@ public class Stock {
     mapper.addProduct(product);
   }
 
-  void throwAway(UUID id, Instant at, String by) {
+  void throwAway(UUID id, Instant at, Signature by) {
     if (mapper.throwAway(id, by, at) == 0) {
       throw Refusal.notFound("This product");
     }
@@ -99,7 +102,7 @@ public class Stock {
       @Nullable BigDecimal price,
       String why,
       Instant at,
-      String by) {
+      Signature by) {
     if (mapper.movedBefore(id)) {
       return;
     }
@@ -126,14 +129,20 @@ public class Stock {
     }
   }
 
-  /** Takes what a job used, as far as it is there. */
-  @Transactional
-  public void use(List<OneTimePart> parts, String why, Instant at, String by) {
-    for (OneTimePart part : parts) {
+  /** Takes off what a signed job used, as far as it is there. */
+  @EventListener
+  void use(SignedOff signed) {
+    for (OneTimePart part : signed.pack().oneTimeParts()) {
       mapper.name(part.name());
       int taken = Math.min(part.count(), mapper.lockPieces(part.name()));
       if (taken > 0) {
-        mapper.move(UUID.randomUUID(), part.name(), -taken, why, by, at);
+        mapper.move(
+            UUID.randomUUID(),
+            part.name(),
+            -taken,
+            "used in job " + signed.number(),
+            signed.by(),
+            signed.at());
       }
     }
   }

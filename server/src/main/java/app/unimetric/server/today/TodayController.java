@@ -2,7 +2,6 @@ package app.unimetric.server.today;
 
 import app.unimetric.core.plan.Needs;
 import app.unimetric.core.recheck.RecheckDue;
-import app.unimetric.server.bench.Runs;
 import app.unimetric.server.crib.Crib;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
@@ -10,6 +9,9 @@ import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
 import app.unimetric.server.recheck.Recheck;
 import app.unimetric.server.recheck.Rechecks;
+import app.unimetric.server.run.Progress;
+import app.unimetric.server.run.RunLog;
+import app.unimetric.server.sheet.Sheets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -27,15 +29,24 @@ import org.springframework.web.bind.annotation.RestController;
 class TodayController {
   private static final Duration LONGEST_CURE = Duration.ofDays(15);
   private final Jobs jobs;
-  private final Runs runs;
+  private final RunLog runs;
+  private final Sheets sheets;
   private final Fleet fleet;
   private final Rechecks rechecks;
   private final Crib crib;
   private final Clock clock;
 
-  TodayController(Jobs jobs, Runs runs, Fleet fleet, Rechecks rechecks, Crib crib, Clock clock) {
+  TodayController(
+      Jobs jobs,
+      RunLog runs,
+      Sheets sheets,
+      Fleet fleet,
+      Rechecks rechecks,
+      Crib crib,
+      Clock clock) {
     this.jobs = jobs;
     this.runs = runs;
+    this.sheets = sheets;
     this.fleet = fleet;
     this.rechecks = rechecks;
     this.crib = crib;
@@ -49,7 +60,7 @@ class TodayController {
       String title,
       UUID machineId,
       String machineName,
-      Runs.Standing standing,
+      Progress standing,
       int blockers) {}
 
   /** A torque tool that may not be trusted. */
@@ -80,7 +91,7 @@ class TodayController {
     List<Recheck> open = rechecks.open(day);
     List<Recheck> due =
         open.stream()
-            .filter(r -> r.standing() != RecheckDue.Standing.WAITING)
+            .filter(r -> r.standing() != RecheckDue.Urgency.WAITING)
             .sorted(Comparator.comparing(Recheck::standing).reversed())
             .toList();
     return new Today(
@@ -100,7 +111,7 @@ class TodayController {
     Instant now = clock.instant();
     List<Curing> curing = new ArrayList<>();
     for (Job job : jobs.startedSince(now.minus(LONGEST_CURE))) {
-      Instant from = runs.standing(job).ridableFrom();
+      Instant from = Progress.of(runs.find(job.id())).ridableFrom();
       if (from != null && from.isAfter(now)) {
         Machine machine = fleet.machine(job.machineId());
         curing.add(
@@ -116,7 +127,7 @@ class TodayController {
     for (Job job : jobs.open()) {
       if (runs.find(job.id()).isEmpty()) {
         String machine = fleet.machine(job.machineId()).name();
-        for (Needs.Missing missing : jobs.plan(job, day).needs().missing()) {
+        for (Needs.Missing missing : sheets.plan(job, day).needs().missing()) {
           wanted.add(new ToGet(job.id(), job.number(), machine, missing.name(), missing.words()));
         }
       }
@@ -126,9 +137,9 @@ class TodayController {
 
   private OnLift onLift(Job job, LocalDate day) {
     Machine machine = fleet.machine(job.machineId());
-    Runs.Standing standing = runs.standing(job);
+    Progress standing = Progress.of(runs.find(job.id()));
     int blockers =
-        standing.station() == Runs.Station.PLAN ? jobs.plan(job, day).blockers().size() : 0;
+        standing.station() == Progress.Station.PLAN ? sheets.plan(job, day).blockers().size() : 0;
     return new OnLift(
         job.id(), job.number(), job.title(), machine.id(), machine.name(), standing, blockers);
   }

@@ -1,0 +1,85 @@
+package app.unimetric.core.bench;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What was done, as it stood when it was signed.
+ *
+ * @param sheet as fixed when the job started
+ * @param run what came of every entry
+ * @param startedBy name of that day
+ * @param startedById null in records of the first version
+ */
+public record AsBuilt(
+    UUID jobId,
+    RunSheet sheet,
+    RunState run,
+    String startedBy,
+    @Nullable UUID startedById,
+    Instant startedAt) {
+
+  /**
+   * One joint as it was left.
+   *
+   * @param finals torques of the last pass that count, in the order they were taken
+   * @param tools by name, each once
+   */
+  public record JointAsBuilt(RunJoint joint, List<Entry> finals, List<String> tools) {}
+
+  /** Something measured or looked at, with the last entry of it that counts. */
+  public record Found(RunStep step, Entry entry) {}
+
+  /** Names of all who made an entry, each once. */
+  public List<String> people() {
+    return run.entries().stream().map(e -> e.event().by().name()).distinct().toList();
+  }
+
+  public List<JointAsBuilt> joints() {
+    return sheet.joints().stream().map(this::joint).toList();
+  }
+
+  private JointAsBuilt joint(RunJoint joint) {
+    List<Entry> finals = new ArrayList<>();
+    Set<String> tools = new LinkedHashSet<>();
+    Set<String> last = new LinkedHashSet<>();
+    for (RunStep step : sheet.steps()) {
+      if (joint.id().equals(step.jointId())) {
+        String tool = step.toolName();
+        if (tool != null) {
+          tools.add(tool);
+        }
+        if (step.percent() == RunStep.FULL_PERCENT) {
+          last.add(step.id());
+        }
+      }
+    }
+    run.readings().stream().filter(e -> last.contains(e.event().stepId())).forEach(finals::add);
+    return new JointAsBuilt(joint, finals, List.copyOf(tools));
+  }
+
+  public List<Found> found() {
+    List<Found> found = new ArrayList<>();
+    for (RunStep step : sheet.steps()) {
+      Entry last = step.measure() == null ? null : lastMeasured(step);
+      if (last != null) {
+        found.add(new Found(step, last));
+      }
+    }
+    return found;
+  }
+
+  private @Nullable Entry lastMeasured(RunStep step) {
+    Entry last = null;
+    for (Entry entry : run.entries()) {
+      boolean here = entry.event().stepId().equals(step.id());
+      last = here && entry.event().kind() == EventKind.MEASURED && entry.counts() ? entry : last;
+    }
+    return last;
+  }
+}

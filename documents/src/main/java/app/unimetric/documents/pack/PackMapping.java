@@ -1,0 +1,317 @@
+package app.unimetric.documents.pack;
+
+import app.unimetric.core.fastener.Fastener;
+import app.unimetric.core.fastener.Head;
+import app.unimetric.core.fastener.Material;
+import app.unimetric.core.fastener.PropertyClass;
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.pack.DocumentedValue;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.Measure;
+import app.unimetric.core.pack.OneTimePart;
+import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackRecheck;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.Preparation;
+import app.unimetric.core.pack.TorqueSheet;
+import app.unimetric.core.pack.Turn;
+import app.unimetric.core.pack.Turning;
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.recheck.RecheckRule;
+import app.unimetric.core.sequence.BoltPattern;
+import app.unimetric.core.sequence.Layout;
+import app.unimetric.core.sequence.Precedence;
+import app.unimetric.core.stated.AlsoStated;
+import app.unimetric.core.stated.Duty;
+import app.unimetric.core.stated.Form;
+import app.unimetric.core.stated.Role;
+import app.unimetric.core.stated.StatedValue;
+import app.unimetric.core.stated.StatementFields;
+import app.unimetric.core.stated.Trait;
+import app.unimetric.core.surface.Circumstance;
+import app.unimetric.core.surface.Hole;
+import app.unimetric.core.surface.Lock;
+import app.unimetric.core.surface.Situation;
+import app.unimetric.core.surface.Surface;
+import app.unimetric.core.thread.Hand;
+import app.unimetric.core.thread.MetricThread;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** From a document of version 1 to the core's pack; gathers what is wrong with its place. */
+final class PackMapping {
+  private final Problems problems = new Problems();
+
+  JobPack pack(PackDocument d) {
+    checkNames(d);
+    Preparation preparation =
+        new Preparation(
+            each(d.asFound(), "asFound", (m, at) -> measure(m, at)),
+            texts(d.fitChecks()),
+            each(d.inspections(), "inspections", this::inspection),
+            texts(d.specialTools()),
+            texts(d.consumables()));
+    List<PackStep> steps = each(d.steps(), "steps", this::step);
+    List<PackJoint> joints = each(d.joints(), "joints", this::joint);
+    List<PackRecheck> rechecks = each(d.rechecks(), "rechecks", this::recheck);
+    problems.orThrow();
+    return new JobPack(
+        d.key(),
+        d.title(),
+        d.summary(),
+        d.machineKind(),
+        texts(d.models()),
+        d.fits(),
+        texts(d.words()),
+        texts(d.cautions()),
+        preparation,
+        map(d.oneTimeParts(), p -> new OneTimePart(p.name(), p.count())),
+        steps,
+        joints,
+        map(d.order(), r -> new Precedence.Rule(r.before(), r.after(), r.reason())),
+        map(d.checks(), c -> new PackCheck(c.id(), c.title(), c.text())),
+        rechecks);
+  }
+
+  private void checkNames(PackDocument d) {
+    unique(map(d.joints(), PackDocument.JointFields::id), "joints");
+    unique(map(d.steps(), PackDocument.StepFields::id), "steps");
+    unique(map(d.checks(), PackDocument.CheckFields::id), "checks");
+    Set<String> joints =
+        d.joints().stream().map(PackDocument.JointFields::id).collect(Collectors.toSet());
+    List<PackDocument.RuleFields> order = d.order() == null ? List.of() : d.order();
+    for (int i = 0; i < order.size(); i++) {
+      known(joints, order.get(i).before(), "order[" + i + "].before");
+      known(joints, order.get(i).after(), "order[" + i + "].after");
+    }
+    List<PackDocument.StepFields> steps = d.steps() == null ? List.of() : d.steps();
+    for (int i = 0; i < steps.size(); i++) {
+      known(joints, steps.get(i).before(), "steps[" + i + "].before");
+      known(joints, steps.get(i).after(), "steps[" + i + "].after");
+    }
+    List<PackDocument.RecheckFields> rechecks = d.rechecks() == null ? List.of() : d.rechecks();
+    for (int i = 0; i < rechecks.size(); i++) {
+      for (String joint : texts(rechecks.get(i).joints())) {
+        known(joints, joint, "rechecks[" + i + "].joints");
+      }
+    }
+  }
+
+  private void unique(List<String> ids, String list) {
+    Set<String> met = new HashSet<>();
+    for (int i = 0; i < ids.size(); i++) {
+      problems.require(met.add(ids.get(i)), list + "[" + i + "].id", "is used twice.");
+    }
+  }
+
+  private void known(Set<String> joints, @Nullable String id, String at) {
+    problems.require(id == null || joints.contains(id), at, "names no joint of this job.");
+  }
+
+  private @Nullable Measure measure(PackDocument.MeasureFields m, String at) {
+    return problems.under(
+        at, () -> new Measure(m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within()));
+  }
+
+  private @Nullable Measure inspection(PackDocument.MeasureFields m, String at) {
+    problems.require(
+        m.within() == null, at + ".within", "belongs to what is measured as found and as left.");
+    return measure(m, at);
+  }
+
+  private PackStep step(PackDocument.StepFields s, String at) {
+    String beside = s.before() == null ? s.after() : s.before();
+    String field = at + (s.before() == null ? ".after" : ".before");
+    problems.require(
+        s.before() == null || s.after() == null,
+        at + ".before",
+        "Give either before or after, not both.");
+    problems.require(
+        beside == null || s.phase().part() == Phase.Part.AMONG,
+        field,
+        "belongs to steps of PREPARE, START or TIGHTEN; the others stand in the order of the work.");
+    return new PackStep(
+        s.id(),
+        s.phase(),
+        s.title(),
+        s.text(),
+        texts(s.traps()),
+        orZero(s.minutes()),
+        Boolean.TRUE.equals(s.hold()),
+        beside == null ? null : new PackStep.Beside(beside, s.before() == null));
+  }
+
+  private @Nullable PackRecheck recheck(PackDocument.RecheckFields r, String at) {
+    RecheckRule rule =
+        problems.under(
+            at,
+            () ->
+                new RecheckRule(
+                    "own: " + r.why(),
+                    r.why(),
+                    Boolean.TRUE.equals(r.afterFirstRide()),
+                    r.km(),
+                    r.days(),
+                    r.hours()));
+    return rule == null ? null : new PackRecheck(rule, texts(r.joints()));
+  }
+
+  private @Nullable PackJoint joint(PackDocument.JointFields j, String at) {
+    MetricThread thread = problems.under(at + ".thread", () -> MetricThread.parse(j.thread()));
+    String mark = j.propertyClass();
+    PropertyClass material =
+        mark == null
+            ? null
+            : problems.under(at + ".propertyClass", () -> PropertyClass.parse(mark));
+    BoltPattern pattern =
+        problems.under(
+            at,
+            () ->
+                new BoltPattern(
+                    j.count(), or(j.layout(), Layout.CIRCLE), j.gapStyle(), j.passesPercent()));
+    Situation situation = problems.under(at + ".surface", () -> situation(j.surface(), thread));
+    List<DocumentedValue> values = values(j.values(), at + ".values");
+    problems.require(
+        present(j.values()) || present(j.slots()),
+        at + ".values",
+        "needs at least one stated value (“snug” is one too), or slots that say where to look one up.");
+    return thread == null || pattern == null || situation == null
+        ? null
+        : new PackJoint(
+            j.id(),
+            j.title(),
+            new Fastener(
+                thread, or(j.hand(), Hand.RIGHT), material, or(j.head(), Head.HEX), j.drive()),
+            pattern,
+            duty(j),
+            situation,
+            new TorqueSheet(values, texts(j.slots())),
+            new Turning(
+                or(j.turn(), Turn.BOLT),
+                j.counterHold(),
+                j.access(),
+                Boolean.TRUE.equals(j.usedOnce()),
+                orZero(j.minutes())),
+            texts(j.traps()));
+  }
+
+  private static Duty duty(PackDocument.JointFields j) {
+    Set<Trait> traits = EnumSet.noneOf(Trait.class);
+    add(traits, Trait.CRITICAL, j.critical(), false);
+    add(traits, Trait.CARBON, j.carbon(), false);
+    add(traits, Trait.SOFT_THREAD, j.softThread(), false);
+    add(traits, Trait.SETTLES, j.settles(), false);
+    add(traits, Trait.WHEEL, j.wheel(), false);
+    return new Duty(or(j.role(), Role.CLAMP), traits, j.aim());
+  }
+
+  private static Situation situation(PackDocument.SurfaceFields s, @Nullable MetricThread thread) {
+    Set<Circumstance> circumstances = EnumSet.noneOf(Circumstance.class);
+    add(circumstances, Circumstance.COMES_APART, s.mustComeApart(), true);
+    add(circumstances, Circumstance.VIBRATES, s.vibrates(), false);
+    add(circumstances, Circumstance.NEAR_PLASTIC, s.nearPlastic(), false);
+    add(circumstances, Circumstance.NEAR_CARBON, s.nearCarbon(), false);
+    add(circumstances, Circumstance.NUT_ACCESS, s.nutAccess(), true);
+    return new Situation(
+        thread,
+        or(s.bolt(), Material.STEEL),
+        or(s.female(), Material.STEEL),
+        s.clamped(),
+        or(s.lock(), Lock.NONE),
+        or(s.kind(), Surface.THREAD),
+        or(s.hole(), Hole.THROUGH),
+        circumstances,
+        s.temperatureC(),
+        s.makerSays());
+  }
+
+  private List<DocumentedValue> values(
+      @Nullable List<PackDocument.ValueFields> given, String list) {
+    List<DocumentedValue> values = new ArrayList<>();
+    List<PackDocument.ValueFields> all = given == null ? List.of() : given;
+    for (int i = 0; i < all.size(); i++) {
+      PackDocument.ValueFields v = all.get(i);
+      StatedValue value = problems.under(list + "[" + i + "]", () -> value(v));
+      if (value != null) {
+        values.add(new DocumentedValue(DocumentedValue.idInPack(i), value, v.document()));
+      }
+    }
+    return values;
+  }
+
+  private static StatedValue value(PackDocument.ValueFields v) {
+    StatementFields fields =
+        new StatementFields(
+            or(v.form(), Form.VALUE),
+            v.value(),
+            v.min(),
+            v.max(),
+            v.angleDeg(),
+            v.stages() == null ? List.of() : v.stages(),
+            v.unit());
+    PackDocument.TwiceFields twice = v.alsoStated();
+    Problems problems = new Problems();
+    AlsoStated also =
+        twice == null
+            ? null
+            : problems.under("alsoStated", () -> AlsoStated.of(twice.value(), twice.unit()));
+    problems.orThrow();
+    return new StatedValue(
+        fields.statement(),
+        v.source(),
+        v.part(),
+        Boolean.TRUE.equals(v.newPart()),
+        or(v.condition(), FrictionCondition.UNKNOWN),
+        Boolean.TRUE.equals(v.approximate()),
+        also);
+  }
+
+  private static <E extends Enum<E>> void add(
+      Set<E> set, E one, @Nullable Boolean holds, boolean otherwise) {
+    if (holds == null ? otherwise : holds) {
+      set.add(one);
+    }
+  }
+
+  private static <T> T or(@Nullable T given, T otherwise) {
+    return given == null ? otherwise : given;
+  }
+
+  private static double orZero(@Nullable Double given) {
+    return given == null ? 0 : given;
+  }
+
+  private static boolean present(@Nullable List<?> list) {
+    return list != null && !list.isEmpty();
+  }
+
+  private static List<String> texts(@Nullable List<String> given) {
+    return given == null ? List.of() : given;
+  }
+
+  private static <F, T> List<T> map(@Nullable List<F> given, Function<F, T> make) {
+    return given == null ? List.of() : given.stream().map(make).toList();
+  }
+
+  private static <F, T> List<T> each(
+      @Nullable List<F> given, String list, BiFunction<F, String, @Nullable T> make) {
+    List<T> made = new ArrayList<>();
+    List<F> all = given == null ? List.of() : given;
+    for (int i = 0; i < all.size(); i++) {
+      T one = make.apply(all.get(i), list + "[" + i + "]");
+      if (one != null) {
+        made.add(one);
+      }
+    }
+    return made;
+  }
+}

@@ -1,0 +1,45 @@
+package app.unimetric.documents.pack;
+
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.documents.StrictJson;
+import java.util.Map;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads job packs; a broken one is refused whole, with the place of each error. */
+public final class PackReader {
+  private final JsonMapper json = StrictJson.mapper();
+  private final PackSchema schema = new PackSchema();
+
+  /**
+   * Takes a pack from outside: held against the published schema, then read.
+   *
+   * @param text JSON
+   * @throws InvalidInput with every problem found and its place
+   */
+  public JobPack take(String text) {
+    schema.check(text);
+    return read(text);
+  }
+
+  /** The same for a document that was parsed already into maps, lists, texts and numbers. */
+  public JobPack take(Map<String, Object> document) {
+    return take(json.writeValueAsString(document));
+  }
+
+  /**
+   * Reads a pack that was taken before, or that comes with the application.
+   *
+   * @throws InvalidInput when it contradicts itself
+   */
+  public JobPack read(String text) {
+    PackDocument document;
+    try {
+      document = json.readValue(text, PackDocument.class);
+    } catch (JacksonException e) {
+      throw InvalidInput.at("", "This is not a job pack of version 1.");
+    }
+    return new PackMapping().pack(document);
+  }
+}

@@ -1,0 +1,96 @@
+package app.unimetric.documents.run;
+
+import app.unimetric.core.bench.EntryTime;
+import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.RunEvent;
+import app.unimetric.core.bench.Signature;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.documents.Versioned;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * One entry of the bench as stored, version 2. Version 1 had one moment, the one of receiving.
+ *
+ * @param deviceAheadSeconds how far the device's clock was ahead
+ */
+public record EventDocument(
+    UUID id,
+    String stepId,
+    EventKind kind,
+    @Nullable Integer fastener,
+    @Nullable Double value,
+    @Nullable TorqueUnit unit,
+    @Nullable String reason,
+    @Nullable UUID corrects,
+    Person by,
+    @Nullable Person witness,
+    Instant doneAt,
+    Instant receivedAt,
+    long deviceAheadSeconds) {
+  private static final Versioned<EventDocument> FORMAT =
+      new Versioned<>("bench entry", EventDocument.class, List.of(EventDocument::toVersion2));
+
+  /** Who, by id, with the name and the right of that day. */
+  public record Person(UUID id, String name, boolean lead) {
+    static Person of(Signature s) {
+      return new Person(s.id(), s.name(), s.lead());
+    }
+
+    Signature signature() {
+      return new Signature(id, name, lead);
+    }
+  }
+
+  /** Writes an entry in the newest version. */
+  public static String write(RunEvent event) {
+    return FORMAT.write(of(event));
+  }
+
+  /** Reads an entry of any version. */
+  public static RunEvent read(String text) {
+    return FORMAT.read(text).event();
+  }
+
+  static ObjectNode toVersion2(ObjectNode event) {
+    JsonNode at = event.remove("at");
+    return event.set("doneAt", at).set("receivedAt", at).put("deviceAheadSeconds", 0);
+  }
+
+  static EventDocument of(RunEvent e) {
+    Signature witness = e.witness();
+    return new EventDocument(
+        e.id(),
+        e.stepId(),
+        e.kind(),
+        e.fastener(),
+        e.value(),
+        e.unit(),
+        e.reason(),
+        e.corrects(),
+        Person.of(e.by()),
+        witness == null ? null : Person.of(witness),
+        e.time().doneAt(),
+        e.time().receivedAt(),
+        e.time().deviceAheadSeconds());
+  }
+
+  RunEvent event() {
+    return new RunEvent(
+        id,
+        stepId,
+        kind,
+        fastener,
+        value,
+        unit,
+        reason,
+        corrects,
+        by.signature(),
+        witness == null ? null : witness.signature(),
+        new EntryTime(doneAt, receivedAt, deviceAheadSeconds));
+  }
+}

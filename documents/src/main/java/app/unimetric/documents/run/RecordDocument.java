@@ -1,0 +1,162 @@
+package app.unimetric.documents.run;
+
+import app.unimetric.core.bench.AsBuilt;
+import app.unimetric.core.bench.CureClock;
+import app.unimetric.core.bench.Entry;
+import app.unimetric.core.bench.RunState;
+import app.unimetric.core.bench.Verdict;
+import app.unimetric.documents.Versioned;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * A signed record as stored, version 2: the sheet and what came of every entry, as it stood then.
+ * Version 1 kept the whole state of the run, and figures that follow from it.
+ *
+ * @param startedById null in records of version 1
+ */
+public record RecordDocument(
+    UUID jobId,
+    RunSheetDocument sheet,
+    List<EntryFields> entries,
+    List<String> doneSteps,
+    List<ClockFields> clocks,
+    String startedBy,
+    @Nullable UUID startedById,
+    Instant startedAt) {
+  private static final Versioned<RecordDocument> FORMAT =
+      new Versioned<>("record", RecordDocument.class, List.of(RecordDocument::toVersion2));
+
+  /** An entry and what the replay made of it. */
+  public record EntryFields(
+      EventDocument event,
+      int round,
+      @Nullable Double torqueNm,
+      @Nullable Verdict verdict,
+      @Nullable String notCounted,
+      @Nullable String acceptedReason,
+      @Nullable UUID correctedBy) {}
+
+  /** A product that set. */
+  public record ClockFields(
+      String jointId,
+      String title,
+      String product,
+      Instant wettedAt,
+      @Nullable Instant finalBy,
+      @Nullable Instant finalAt,
+      boolean late,
+      @Nullable Instant ridableFrom,
+      String words) {}
+
+  /** Writes a record in the newest version. */
+  public static String write(AsBuilt built) {
+    return FORMAT.write(of(built));
+  }
+
+  /** Reads a record of any version. */
+  public static AsBuilt read(String text) {
+    return FORMAT.read(text).built();
+  }
+
+  static ObjectNode toVersion2(ObjectNode record) {
+    record.remove(List.of("people", "readings", "deviations", "corrections"));
+    JsonNode run = record.remove("run");
+    if (record.get("sheet") instanceof ObjectNode sheet) {
+      record.set("sheet", RunSheetDocument.toVersion2(sheet));
+    }
+    ArrayNode entries = record.putArray("entries");
+    for (JsonNode node : run.path("entries")) {
+      if (node instanceof ObjectNode entry && entry.get("event") instanceof ObjectNode event) {
+        entry.set("event", EventDocument.toVersion2(event));
+        entries.add(entry);
+      }
+    }
+    record.set("doneSteps", run.path("doneSteps"));
+    record.set("clocks", run.path("clocks"));
+    return record;
+  }
+
+  private static RecordDocument of(AsBuilt b) {
+    return new RecordDocument(
+        b.jobId(),
+        RunSheetDocument.of(b.sheet()),
+        b.run().entries().stream().map(RecordDocument::entry).toList(),
+        b.run().doneSteps(),
+        b.run().clocks().stream().map(RecordDocument::clock).toList(),
+        b.startedBy(),
+        b.startedById(),
+        b.startedAt());
+  }
+
+  private AsBuilt built() {
+    RunState state =
+        new RunState(
+            null,
+            null,
+            1,
+            null,
+            doneSteps,
+            List.of(),
+            Map.of(),
+            List.of(),
+            entries.stream().map(RecordDocument::entry).toList(),
+            clocks.stream().map(RecordDocument::clock).toList(),
+            true);
+    return new AsBuilt(jobId, sheet.sheet(), state, startedBy, startedById, startedAt);
+  }
+
+  private static EntryFields entry(Entry e) {
+    return new EntryFields(
+        EventDocument.of(e.event()),
+        e.round(),
+        e.torqueNm(),
+        e.verdict(),
+        e.notCounted(),
+        e.acceptedReason(),
+        e.correctedBy());
+  }
+
+  private static Entry entry(EntryFields e) {
+    return new Entry(
+        e.event().event(),
+        e.round(),
+        e.torqueNm(),
+        e.verdict(),
+        e.notCounted(),
+        e.acceptedReason(),
+        e.correctedBy());
+  }
+
+  private static ClockFields clock(CureClock c) {
+    return new ClockFields(
+        c.jointId(),
+        c.title(),
+        c.product(),
+        c.wettedAt(),
+        c.finalBy(),
+        c.finalAt(),
+        c.late(),
+        c.ridableFrom(),
+        c.words());
+  }
+
+  private static CureClock clock(ClockFields c) {
+    return new CureClock(
+        c.jointId(),
+        c.title(),
+        c.product(),
+        c.wettedAt(),
+        c.finalBy(),
+        c.finalAt(),
+        c.late(),
+        c.ridableFrom(),
+        c.words());
+  }
+}

@@ -1,0 +1,221 @@
+package app.unimetric.documents.run;
+
+import app.unimetric.core.bench.RunJoint;
+import app.unimetric.core.bench.RunSheet;
+import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.bench.StepKind;
+import app.unimetric.core.pack.Measure;
+import app.unimetric.core.quantity.ScaleReading;
+import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.sequence.FastenerPosition;
+import app.unimetric.core.sequence.Layout;
+import app.unimetric.documents.Versioned;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * A run sheet as stored, version 2. Version 1 wrote a setting as two loose fields without the
+ * tool's graduation.
+ */
+public record RunSheetDocument(
+    String title,
+    boolean critical,
+    List<String> cautions,
+    List<JointFields> joints,
+    List<StepFields> steps) {
+  private static final Versioned<RunSheetDocument> FORMAT =
+      new Versioned<>("run sheet", RunSheetDocument.class, List.of(RunSheetDocument::toVersion2));
+
+  /** Where a fastener sits, −1 to 1, y downwards. */
+  public record Place(int number, double x, double y) {}
+
+  /** Minutes from the product's own sheet. */
+  public record CureFields(
+      String product, @Nullable Double fixtureMinutes, @Nullable Double fullCureMinutes) {}
+
+  /** A joint; torques in N·m. */
+  public record JointFields(
+      String id,
+      String title,
+      String thread,
+      int count,
+      Layout layout,
+      List<Place> positions,
+      boolean critical,
+      String stated,
+      @Nullable TorqueBand band,
+      @Nullable Double aimNm,
+      @Nullable Double ceilingNm,
+      String compound,
+      String direction,
+      boolean leftHand,
+      @Nullable CureFields cure) {}
+
+  /** What is set on a tool, in its own unit. */
+  public record ReadingFields(double figure, TorqueUnit unit, @Nullable Double graduation) {}
+
+  /** What is measured, and its limits. */
+  public record MeasureFields(
+      String what,
+      @Nullable String unit,
+      @Nullable Double min,
+      @Nullable Double max,
+      @Nullable String limit,
+      @Nullable Double within) {}
+
+  /** A step; torques in N·m. */
+  public record StepFields(
+      String id,
+      StepKind kind,
+      String group,
+      String title,
+      String text,
+      @Nullable String jointId,
+      double percent,
+      List<Integer> order,
+      @Nullable TorqueBand band,
+      @Nullable ReadingFields reading,
+      @Nullable Double settingNm,
+      @Nullable String toolId,
+      @Nullable String toolName,
+      boolean hold,
+      List<String> traps,
+      @Nullable MeasureFields measure,
+      @Nullable String comparesWith) {}
+
+  /** Writes a run sheet in the newest version. */
+  public static String write(RunSheet sheet) {
+    return FORMAT.write(of(sheet));
+  }
+
+  /** Reads a run sheet of any version. */
+  public static RunSheet read(String text) {
+    return FORMAT.read(text).sheet();
+  }
+
+  static ObjectNode toVersion2(ObjectNode sheet) {
+    for (JsonNode node : sheet.path("steps")) {
+      if (node instanceof ObjectNode step) {
+        JsonNode scale = step.remove("scale");
+        JsonNode unit = step.remove("scaleUnit");
+        if (scale != null && unit != null) {
+          step.putObject("reading").set("figure", scale).set("unit", unit);
+        }
+      }
+    }
+    return sheet;
+  }
+
+  static RunSheetDocument of(RunSheet s) {
+    return new RunSheetDocument(
+        s.title(),
+        s.critical(),
+        s.cautions(),
+        s.joints().stream().map(RunSheetDocument::joint).toList(),
+        s.steps().stream().map(RunSheetDocument::step).toList());
+  }
+
+  RunSheet sheet() {
+    return new RunSheet(
+        title,
+        critical,
+        cautions,
+        joints.stream().map(RunSheetDocument::joint).toList(),
+        steps.stream().map(RunSheetDocument::step).toList());
+  }
+
+  private static JointFields joint(RunJoint j) {
+    RunJoint.Cure cure = j.cure();
+    return new JointFields(
+        j.id(),
+        j.title(),
+        j.thread(),
+        j.count(),
+        j.layout(),
+        j.positions().stream().map(p -> new Place(p.number(), p.x(), p.y())).toList(),
+        j.critical(),
+        j.stated(),
+        j.band(),
+        j.aimNm(),
+        j.ceilingNm(),
+        j.compound(),
+        j.direction(),
+        j.leftHand(),
+        cure == null
+            ? null
+            : new CureFields(cure.product(), cure.fixtureMinutes(), cure.fullCureMinutes()));
+  }
+
+  private static RunJoint joint(JointFields j) {
+    CureFields cure = j.cure();
+    return new RunJoint(
+        j.id(),
+        j.title(),
+        j.thread(),
+        j.count(),
+        j.layout(),
+        j.positions().stream().map(p -> new FastenerPosition(p.number(), p.x(), p.y())).toList(),
+        j.critical(),
+        j.stated(),
+        j.band(),
+        j.aimNm(),
+        j.ceilingNm(),
+        j.compound(),
+        j.direction(),
+        j.leftHand(),
+        cure == null
+            ? null
+            : new RunJoint.Cure(cure.product(), cure.fixtureMinutes(), cure.fullCureMinutes()));
+  }
+
+  private static StepFields step(RunStep s) {
+    ScaleReading r = s.reading();
+    Measure m = s.measure();
+    return new StepFields(
+        s.id(),
+        s.kind(),
+        s.group(),
+        s.title(),
+        s.text(),
+        s.jointId(),
+        s.percent(),
+        s.order(),
+        s.band(),
+        r == null ? null : new ReadingFields(r.figure(), r.unit(), r.graduation()),
+        s.settingNm(),
+        s.toolId(),
+        s.toolName(),
+        s.hold(),
+        s.traps(),
+        m == null
+            ? null
+            : new MeasureFields(m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within()),
+        s.comparesWith());
+  }
+
+  private static RunStep step(StepFields s) {
+    ReadingFields r = s.reading();
+    MeasureFields m = s.measure();
+    return new RunStep(
+        s.id(),
+        s.kind(),
+        s.group(),
+        s.title(),
+        s.text(),
+        s.jointId(),
+        s.percent(),
+        s.order(),
+        s.band(),
+        r == null ? null : new ScaleReading(r.figure(), r.unit(), r.graduation()),
+        s.settingNm(),
+        s.toolId(),
+        s.toolName(),
+        s.hold(),
+        s.traps(),
+        m == null ? null : new Measure(m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within()),
+        s.comparesWith());
+  }
+}

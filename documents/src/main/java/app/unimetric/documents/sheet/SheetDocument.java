@@ -1,0 +1,147 @@
+package app.unimetric.documents.sheet;
+
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.plan.PlanPrint;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.stated.Source;
+import app.unimetric.documents.Versioned;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * What is said on a sheet, as stored. Of a decision there are two versions: the first named a value
+ * by its place in the list of that joint, the second names its id. All others are of version 1.
+ */
+public final class SheetDocument {
+  /** Tells which value of a joint stood at a place, from 0; for decisions of version 1. */
+  @FunctionalInterface
+  public interface ValuePlaces {
+    /** The value's id; one that no value has when there was none at that place. */
+    String idAt(String jointId, int place);
+  }
+
+  private record Decision(
+      String jointId, String valueId, @Nullable TorqueUnit readAs, String reason) {}
+
+  private record Value(
+      String jointId, String typed, Source source, String document, FrictionCondition condition) {}
+
+  private record DeskNote(String jointId, String state, String summary) {}
+
+  private record Fit(String question, boolean fits, String note) {}
+
+  private record Arrangement(List<String> jointIds) {}
+
+  private record Quote(String amount) {}
+
+  private record Part(String name) {}
+
+  private record Print(List<PrintLine> joints, List<String> blockers) {}
+
+  private record PrintLine(
+      String jointId, String title, String target, String product, String setting, String passes) {}
+
+  private static final Versioned<Value> VALUE = single("value", Value.class);
+  private static final Versioned<DeskNote> DESK_NOTE = single("desk note", DeskNote.class);
+  private static final Versioned<Fit> FIT = single("answer of fit", Fit.class);
+  private static final Versioned<Arrangement> ARRANGEMENT =
+      single("arrangement", Arrangement.class);
+  private static final Versioned<Quote> QUOTE = single("quote", Quote.class);
+  private static final Versioned<Part> PART = single("part", Part.class);
+  private static final Versioned<Print> PRINT = single("print", Print.class);
+
+  private SheetDocument() {}
+
+  private static <D> Versioned<D> single(String name, Class<D> type) {
+    return new Versioned<>(name, type, List.of());
+  }
+
+  private static Versioned<Decision> decisions(ValuePlaces places) {
+    return new Versioned<>("decision", Decision.class, List.of(d -> byId(d, places)));
+  }
+
+  private static ObjectNode byId(ObjectNode decision, ValuePlaces places) {
+    JsonNode index = decision.remove("valueIndex");
+    return decision.put("valueId", places.idAt(decision.path("jointId").asString(), index.asInt()));
+  }
+
+  /** Writes in the newest version. */
+  public static String write(SheetSaying said) {
+    if (said instanceof SheetSaying.DecisionMade d) {
+      return decisions((joint, place) -> "")
+          .write(new Decision(d.jointId(), d.valueId(), d.readAs(), d.reason()));
+    } else if (said instanceof SheetSaying.ValueFound v) {
+      return VALUE.write(
+          new Value(v.jointId(), v.typed(), v.source(), v.document(), v.condition()));
+    } else if (said instanceof SheetSaying.DeskNoted n) {
+      return DESK_NOTE.write(new DeskNote(n.jointId(), n.state(), n.summary()));
+    } else if (said instanceof SheetSaying.FitAnswered f) {
+      return FIT.write(new Fit(f.question(), f.fits(), f.note()));
+    } else if (said instanceof SheetSaying.Arranged a) {
+      return ARRANGEMENT.write(new Arrangement(a.jointIds()));
+    } else if (said instanceof SheetSaying.Quoted q) {
+      return QUOTE.write(new Quote(q.amount().toPlainString()));
+    } else if (said instanceof SheetSaying.PartNamed p) {
+      return PART.write(new Part(p.name()));
+    } else if (said instanceof SheetSaying.CardPrinted c) {
+      return PRINT.write(print(c.card()));
+    }
+    throw new IllegalArgumentException(said.getClass().getName());
+  }
+
+  /**
+   * Reads a document of any version.
+   *
+   * @param places for decisions of version 1
+   */
+  public static SheetSaying read(SheetSaying.Kind kind, String text, ValuePlaces places) {
+    return switch (kind) {
+      case DECISION -> {
+        Decision d = decisions(places).read(text);
+        yield new SheetSaying.DecisionMade(d.jointId(), d.valueId(), d.readAs(), d.reason());
+      }
+      case VALUE -> {
+        Value v = VALUE.read(text);
+        yield new SheetSaying.ValueFound(
+            v.jointId(), v.typed(), v.source(), v.document(), v.condition());
+      }
+      case DESK_NOTE -> {
+        DeskNote n = DESK_NOTE.read(text);
+        yield new SheetSaying.DeskNoted(n.jointId(), n.state(), n.summary());
+      }
+      case FIT -> {
+        Fit f = FIT.read(text);
+        yield new SheetSaying.FitAnswered(f.question(), f.fits(), f.note());
+      }
+      case ARRANGEMENT -> new SheetSaying.Arranged(ARRANGEMENT.read(text).jointIds());
+      case QUOTE -> new SheetSaying.Quoted(new BigDecimal(QUOTE.read(text).amount()));
+      case PART -> new SheetSaying.PartNamed(PART.read(text).name());
+      case PRINT -> new SheetSaying.CardPrinted(card(PRINT.read(text)));
+    };
+  }
+
+  private static Print print(PlanPrint card) {
+    return new Print(
+        card.joints().stream()
+            .map(
+                l ->
+                    new PrintLine(
+                        l.jointId(), l.title(), l.target(), l.product(), l.setting(), l.passes()))
+            .toList(),
+        card.blockers());
+  }
+
+  private static PlanPrint card(Print print) {
+    return new PlanPrint(
+        print.joints().stream()
+            .map(
+                l ->
+                    new PlanPrint.Line(
+                        l.jointId(), l.title(), l.target(), l.product(), l.setting(), l.passes()))
+            .toList(),
+        print.blockers());
+  }
+}

@@ -1,0 +1,80 @@
+package app.unimetric.documents.sheet;
+
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.plan.PlanPrint;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.stated.Source;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** One thing said on a job sheet. */
+public sealed interface SheetSaying {
+
+  /** Its kind by name, as stored beside the document. */
+  default Kind kind() {
+    return Kind.of(this);
+  }
+
+  /** Which value of a joint holds. */
+  record DecisionMade(String jointId, String valueId, @Nullable TorqueUnit readAs, String reason)
+      implements SheetSaying {}
+
+  /** A value looked up for a joint, as typed. */
+  record ValueFound(
+      String jointId, String typed, Source source, String document, FrictionCondition condition)
+      implements SheetSaying {}
+
+  /** Something worked out at the joint desk; {@code state} is the address part that shows it. */
+  record DeskNoted(String jointId, String state, String summary) implements SheetSaying {}
+
+  /** Whether something fits. */
+  record FitAnswered(String question, boolean fits, String note) implements SheetSaying {}
+
+  /** Joints as arranged by hand; empty gives the order back to the planner. */
+  record Arranged(List<String> jointIds) implements SheetSaying {
+    public Arranged {
+      jointIds = List.copyOf(jointIds);
+    }
+  }
+
+  /** What was quoted, in the workshop's currency. */
+  record Quoted(BigDecimal amount) implements SheetSaying {}
+
+  /** Which part is fitted. */
+  record PartNamed(String name) implements SheetSaying {}
+
+  /** What a job card said when it was printed. */
+  record CardPrinted(PlanPrint card) implements SheetSaying {}
+
+  /** The kinds by name. */
+  enum Kind {
+    DECISION,
+    VALUE,
+    DESK_NOTE,
+    FIT,
+    ARRANGEMENT,
+    QUOTE,
+    PART,
+    PRINT;
+
+    static Kind of(SheetSaying said) {
+      if (said instanceof DecisionMade) {
+        return DECISION;
+      } else if (said instanceof ValueFound) {
+        return VALUE;
+      } else if (said instanceof DeskNoted) {
+        return DESK_NOTE;
+      } else if (said instanceof FitAnswered) {
+        return FIT;
+      } else if (said instanceof Arranged) {
+        return ARRANGEMENT;
+      } else if (said instanceof Quoted) {
+        return QUOTE;
+      } else if (said instanceof PartNamed) {
+        return PART;
+      }
+      return PRINT;
+    }
+  }
+}

@@ -1,4 +1,0 @@
-@NullMarked
-package app.unimetric.server.bench;
-
-import org.jspecify.annotations.NullMarked;

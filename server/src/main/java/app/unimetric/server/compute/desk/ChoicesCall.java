@@ -1,0 +1,78 @@
+package app.unimetric.server.compute.desk;
+
+import app.unimetric.core.fastener.Head;
+import app.unimetric.core.fastener.Material;
+import app.unimetric.core.fastener.PropertyClass;
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.thread.Hand;
+import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ThreadSeries;
+import app.unimetric.server.compute.ComputeCall;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** What a desk offers to choose from, with the figures behind each choice. */
+@ComputeCall
+public final class ChoicesCall {
+  private static final MetricThread M8 = MetricThread.parse("M8");
+
+  @Schema(name = "ThreadChoice", description = "mm")
+  public record ThreadChoice(
+      String name, double nominalDiameterMm, double pitchMm, Hand hand, String note) {}
+
+  @Schema(name = "ClassChoice", description = "MPa, up to M16")
+  public record ClassChoice(String mark, double ultimateMPa, double yieldMPa, String source) {}
+
+  @Schema(name = "ConditionChoice")
+  public record ConditionChoice(
+      FrictionCondition code, String words, double min, double nominal, double max) {}
+
+  @Schema(name = "MaterialChoice", description = "MPa, typical; left out where none is promised")
+  public record MaterialChoice(Material code, String words, @Nullable Double ultimateMPa) {}
+
+  @Schema(name = "HeadChoice")
+  public record HeadChoice(Head code, String words) {}
+
+  @Schema(name = "ChoicesResponse")
+  public record Response(
+      List<ThreadChoice> threads,
+      List<ClassChoice> classes,
+      List<HeadChoice> heads,
+      List<ConditionChoice> conditions,
+      List<MaterialChoice> materials) {}
+
+  @Operation(summary = "What the desks offer to choose from")
+  @GetMapping(path = "/choices", consumes = MediaType.ALL_VALUE)
+  Response choices() {
+    return new Response(
+        ThreadSeries.all().stream()
+            .map(
+                t ->
+                    new ThreadChoice(
+                        t.name(),
+                        t.thread().nominalDiameterMm(),
+                        t.thread().pitchMm(),
+                        t.hand(),
+                        t.note()))
+            .toList(),
+        Arrays.stream(PropertyClass.values())
+            .map(c -> new ClassChoice(c.mark(), c.ultimateMPa(M8), c.yieldMPa(M8), c.source()))
+            .toList(),
+        Arrays.stream(Head.values()).map(h -> new HeadChoice(h, h.words())).toList(),
+        Arrays.stream(FrictionCondition.values())
+            .map(
+                c ->
+                    new ConditionChoice(
+                        c, c.words(), c.min().thread(), c.nominal().thread(), c.max().thread()))
+            .toList(),
+        Arrays.stream(Material.values())
+            .filter(m -> m != Material.CARBON)
+            .map(m -> new MaterialChoice(m, m.words(), m.ultimateMPa()))
+            .toList());
+  }
+}

@@ -1,0 +1,5 @@
+/** One bolted joint. */
+@NullMarked
+package app.unimetric.server.compute.joint;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** Torque tools and their settings. */
+@NullMarked
+package app.unimetric.server.compute.tool;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,87 @@
+package app.unimetric.server.pack;
+
+import app.unimetric.core.bench.Signature;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.MachineKind;
+import app.unimetric.documents.pack.PackReader;
+import app.unimetric.server.problem.Refusal;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Packs on offer: the application's own catalogue and the workshop's own, which go before. */
+@Service
+public class Packs {
+  private static final int KEPT_READ = 500;
+  private final PackMapper mapper;
+  private final PackCatalogue catalogue;
+  private final PackReader reader;
+  private final Cache<String, JobPack> read = Caffeine.newBuilder().maximumSize(KEPT_READ).build();
+
+  Packs(PackMapper mapper, PackCatalogue catalogue, PackReader reader) {
+    this.mapper = mapper;
+    this.catalogue = catalogue;
+    this.reader = reader;
+  }
+
+  /** A pack as taken, with the version it got. */
+  public record Taken(JobPack pack, int version) {}
+
+  /** A document on offer and what it says. */
+  public record Offered(String document, JobPack pack) {}
+
+  /** What a stored document says. The same text is read once. */
+  public JobPack read(String document) {
+    return read.get(document, reader::read);
+  }
+
+  /**
+   * Takes a pack as the newest version of its key; a broken one is refused whole with the place of
+   * each error, and one that changes nothing makes no new version. Jobs already opened keep theirs.
+   */
+  @Transactional
+  public Taken take(String document, Signature by) {
+    JobPack pack = reader.take(document);
+    int newest = mapper.version(pack.key());
+    String before = mapper.newest(pack.key());
+    if (before != null && read(before).equals(pack)) {
+      return new Taken(pack, newest);
+    }
+    if (mapper.add(pack.key(), newest + 1, document, by) == 0) {
+      throw Refusal.stale(newest, mapper.version(pack.key()));
+    }
+    return new Taken(pack, newest + 1);
+  }
+
+  /** Packs that suit a machine and match what was typed: those written for its model first. */
+  public List<JobPack> offered(MachineKind kind, String model, String text) {
+    List<JobPack> own = mapper.all().stream().map(this::read).toList();
+    return Stream.concat(
+            own.stream(),
+            catalogue.entries().stream()
+                .map(Offered::pack)
+                .filter(p -> own.stream().noneMatch(o -> o.key().equals(p.key()))))
+        .filter(p -> p.suits(kind, model))
+        .filter(p -> text.isBlank() || p.matches(text))
+        .toList();
+  }
+
+  /**
+   * The newest document of a key.
+   *
+   * @throws Refusal when there is none
+   */
+  public Offered offered(String key) {
+    String own = mapper.newest(key);
+    if (own != null) {
+      return new Offered(own, read(own));
+    }
+    return catalogue.entries().stream()
+        .filter(e -> e.pack().key().equals(key))
+        .findFirst()
+        .orElseThrow(() -> Refusal.notFound("This kind of job"));
+  }
+}

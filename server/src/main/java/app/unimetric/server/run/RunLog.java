@@ -1,0 +1,207 @@
+package app.unimetric.server.run;
+
+import app.unimetric.core.bench.EntryTime;
+import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.Replay;
+import app.unimetric.core.bench.RunEvent;
+import app.unimetric.core.bench.RunSheet;
+import app.unimetric.core.bench.RunSheetWriter;
+import app.unimetric.core.bench.RunState;
+import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.bench.Signature;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.documents.run.EventDocument;
+import app.unimetric.documents.run.RunSheetDocument;
+import app.unimetric.server.event.ToolUsed;
+import app.unimetric.server.job.Job;
+import app.unimetric.server.job.Jobs;
+import app.unimetric.server.people.People;
+import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.sheet.Sheets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was said at the bench is appended; where a run stands is the core's replay of it. */
+@Service
+public class RunLog {
+  private static final int MOST_AT_ONCE = 200;
+  private static final int LONGEST_DEVICE = 100;
+  private static final Set<EventKind> PULLS =
+      EnumSet.of(EventKind.CLICKED, EventKind.READING, EventKind.HELD, EventKind.MOVED);
+
+  private final RunMapper mapper;
+  private final Jobs jobs;
+  private final Sheets sheets;
+  private final People people;
+  private final SignOff signOff;
+  private final ApplicationEventPublisher events;
+
+  RunLog(
+      RunMapper mapper,
+      Jobs jobs,
+      Sheets sheets,
+      People people,
+      SignOff signOff,
+      ApplicationEventPublisher events) {
+    this.mapper = mapper;
+    this.jobs = jobs;
+    this.sheets = sheets;
+    this.people = people;
+    this.signOff = signOff;
+    this.events = events;
+  }
+
+  /** A run with its state. */
+  public record Run(
+      RunSheet sheet,
+      RunState state,
+      String startedBy,
+      @Nullable UUID startedById,
+      Instant startedAt) {}
+
+  /**
+   * Starts a job, if the sheet it is based on is still the one on file; starting twice changes
+   * nothing.
+   */
+  @Transactional
+  public Run start(UUID jobId, int version, LocalDate today, Instant at, Signature by) {
+    Job job = jobs.job(jobId);
+    if (mapper.byJob(jobId) == null) {
+      if (job.version() != version) {
+        throw Refusal.stale(version, job.version());
+      }
+      JobPlan plan = sheets.plan(job, today);
+      if (!plan.ready()) {
+        throw Refusal.conflict(
+            "The job is not ready: " + plan.blockers().get(0).message(), Map.of());
+      }
+      mapper.start(jobId, RunSheetDocument.write(RunSheetWriter.write(plan)), by, at);
+    }
+    return run(jobId);
+  }
+
+  /**
+   * @throws Refusal when the job was not started
+   */
+  public Run run(UUID jobId) {
+    return find(jobId).orElseThrow(() -> Refusal.notFound("A run of this job"));
+  }
+
+  public Optional<Run> find(UUID jobId) {
+    RunRow row = mapper.byJob(jobId);
+    return row == null ? Optional.empty() : Optional.of(replay(row));
+  }
+
+  private Run replay(RunRow row) {
+    RunSheet sheet = RunSheetDocument.read(row.sheet());
+    List<RunEvent> said = mapper.events(row.jobId()).stream().map(EventDocument::read).toList();
+    return new Run(
+        sheet, Replay.of(sheet, said), row.startedBy(), row.startedById(), row.startedAt());
+  }
+
+  /**
+   * Takes what a device says, in its order. A resend changes nothing; a gap in its counter is
+   * refused with the number expected.
+   *
+   * @param sentAt by the device's clock; null when it does not say
+   * @param today the day in the workshop, for what a signature begins
+   */
+  @Transactional
+  public Run say(
+      UUID jobId,
+      String device,
+      @Nullable Instant sentAt,
+      List<Said> said,
+      Instant receivedAt,
+      LocalDate today,
+      Signature by) {
+    new Problems()
+        .require(
+            !device.isBlank() && device.length() <= LONGEST_DEVICE,
+            "device",
+            "must have 1 to 100 characters.")
+        .require(
+            !said.isEmpty() && said.size() <= MOST_AT_ONCE, "events", "must hold 1 to 200 entries.")
+        .orThrow();
+    RunRow row = mapper.lock(jobId);
+    if (row == null) {
+      throw Refusal.notFound("A run of this job");
+    }
+    Run before = replay(row);
+    for (int i = 0; i < said.size(); i++) {
+      EntryTime time = EntryTime.of(said.get(i).doneAt(), sentAt, receivedAt);
+      append(jobId, device, said.get(i), i, time, by).ifPresent(e -> countUse(before.sheet(), e));
+    }
+    Run run = replay(row);
+    if (!before.state().signedOff() && run.state().signedOff()) {
+      signOff.close(jobs.job(jobId), run, today);
+    }
+    return run;
+  }
+
+  private Optional<RunEvent> append(
+      UUID jobId, String device, Said said, int index, EntryTime time, Signature by) {
+    if (mapper.exists(said.id())) {
+      return Optional.empty();
+    }
+    int expected = mapper.lastCounter(jobId, device) + 1;
+    if (said.counter() != expected) {
+      throw Refusal.conflict(
+          "Entries of this device are missing or out of order; number " + expected + " comes next.",
+          Map.of("expectedCounter", expected));
+    }
+    Problems problems = new Problems();
+    RunEvent made = problems.under("events[" + index + "]", () -> event(said, time, by));
+    problems.orThrow();
+    RunEvent event = Objects.requireNonNull(made);
+    mapper.append(said.id(), jobId, device, said.counter(), EventDocument.write(event));
+    return Optional.of(event);
+  }
+
+  private RunEvent event(Said said, EntryTime time, Signature by) {
+    String typed = said.typed();
+    Double value = typed == null ? null : (Double) DecimalText.parse(typed, "typed");
+    Said.Witness given = said.witness();
+    Signature witness =
+        given == null || !takesWitness(said.kind())
+            ? null
+            : people.witness(given.name(), given.pin());
+    return new RunEvent(
+        said.id(),
+        said.stepId(),
+        said.kind(),
+        said.fastener(),
+        value,
+        said.unit(),
+        said.reason(),
+        said.corrects(),
+        by,
+        witness,
+        time);
+  }
+
+  private static boolean takesWitness(EventKind kind) {
+    return kind == EventKind.SECOND_LOOK || kind == EventKind.DEVIATION_ACCEPTED;
+  }
+
+  /** Whatever came of it, the tool was pulled. */
+  private void countUse(RunSheet sheet, RunEvent event) {
+    String tool = sheet.step(event.stepId()).map(RunStep::toolId).orElse(null);
+    if (tool != null && PULLS.contains(event.kind())) {
+      events.publishEvent(new ToolUsed(event.id(), UUID.fromString(tool), event.time().doneAt()));
+    }
+  }
+}

@@ -1,0 +1,35 @@
+package app.unimetric.server.run;
+
+import app.unimetric.core.bench.Signature;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface RunMapper {
+  int start(
+      @Param("jobId") UUID jobId,
+      @Param("sheet") String sheet,
+      @Param("by") Signature by,
+      @Param("startedAt") Instant startedAt);
+
+  @Nullable RunRow byJob(@Param("jobId") UUID jobId);
+
+  @Nullable RunRow lock(@Param("jobId") UUID jobId);
+
+  List<String> events(@Param("jobId") UUID jobId);
+
+  boolean exists(@Param("id") UUID id);
+
+  int lastCounter(@Param("jobId") UUID jobId, @Param("device") String device);
+
+  void append(
+      @Param("id") UUID id,
+      @Param("jobId") UUID jobId,
+      @Param("device") String device,
+      @Param("counter") int counter,
+      @Param("payload") String payload);
+}

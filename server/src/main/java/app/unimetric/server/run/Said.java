@@ -1,0 +1,39 @@
+package app.unimetric.server.run;
+
+import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.quantity.TorqueUnit;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One thing said at the bench, as a device sends it.
+ *
+ * @param id made by the device
+ * @param counter the device's own, from 1 without gaps for each job
+ * @param typed a reading as typed, in {@code unit}
+ * @param corrects the entry a correction is about
+ * @param doneAt by the device's clock; null when it does not say
+ * @param witness with a second look, or a lead's word on a deviation, on someone else's tablet
+ */
+public record Said(
+    UUID id,
+    int counter,
+    String stepId,
+    EventKind kind,
+    @Nullable Integer fastener,
+    @Nullable String typed,
+    @Nullable TorqueUnit unit,
+    @Nullable String reason,
+    @Nullable UUID corrects,
+    @Nullable Witness witness,
+    @Nullable Instant doneAt) {
+
+  /** Name and PIN of the other person; the PIN is checked and forgotten. */
+  public record Witness(String name, String pin) {
+    @Override
+    public String toString() {
+      return "Witness[" + name + "]";
+    }
+  }
+}

@@ -1,0 +1,287 @@
+package app.unimetric.server.sheet;
+
+import app.unimetric.core.pack.DocumentedValue;
+import app.unimetric.core.pack.Measure;
+import app.unimetric.core.pack.OneTimePart;
+import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.Preparation;
+import app.unimetric.core.pack.Turning;
+import app.unimetric.core.plan.Blocker;
+import app.unimetric.core.plan.Ceiling;
+import app.unimetric.core.plan.Decision;
+import app.unimetric.core.plan.FitAnswer;
+import app.unimetric.core.plan.JobCost;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.JointTasks;
+import app.unimetric.core.plan.Needs;
+import app.unimetric.core.plan.PlanPrint;
+import app.unimetric.core.plan.PlannedJoint;
+import app.unimetric.core.plan.UntilRide;
+import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.sequence.FastenerPosition;
+import app.unimetric.core.sequence.Layout;
+import app.unimetric.core.sequence.Pass;
+import app.unimetric.core.stated.Conflict;
+import app.unimetric.core.stated.Resolution;
+import app.unimetric.core.stated.UnitSlip;
+import app.unimetric.core.surface.CompoundAdvice;
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.Setting;
+import app.unimetric.core.tool.ToolChoice;
+import app.unimetric.core.why.Derivation;
+import app.unimetric.documents.sheet.SheetSaying;
+import app.unimetric.server.job.Job;
+import app.unimetric.server.machine.Machine;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** The job sheet as the screen shows it: the plan in words and figures, with every why. */
+record JobSheet(
+    UUID jobId,
+    int number,
+    String title,
+    String summary,
+    String fits,
+    @Nullable String part,
+    Machine machine,
+    String createdBy,
+    int version,
+    boolean ready,
+    List<Blocker> blockers,
+    List<String> cautions,
+    List<OneTimePart> oneTimeParts,
+    Asked preparation,
+    double minutes,
+    int settingChanges,
+    int settingChangesAtLeast,
+    boolean handOrder,
+    UntilRide ride,
+    JobCost cost,
+    Needs needs,
+    List<FitAnswer> fitAnswers,
+    @Nullable SincePrint sincePrint,
+    List<PackStep> steps,
+    List<PackStep> stepsBetween,
+    List<PackStep> lockingSteps,
+    List<PackStep> firstRide,
+    List<SheetJoint> joints,
+    List<PackCheck> checks) {
+  /** What the job asks for before anything is taken apart, in words. */
+  record Asked(
+      List<String> asFound,
+      List<String> fitChecks,
+      List<String> inspections,
+      List<String> specialTools,
+      List<String> consumables) {
+    static Asked of(Preparation p) {
+      return new Asked(
+          p.asFound().stream().map(Measure::words).toList(),
+          p.fitChecks(),
+          p.inspections().stream().map(Measure::words).toList(),
+          p.specialTools(),
+          p.consumables());
+    }
+  }
+
+  /** One joint of the sheet. */
+  record SheetJoint(
+      String id,
+      String title,
+      String thread,
+      int count,
+      Layout layout,
+      boolean critical,
+      boolean leftHand,
+      List<FastenerPosition> positions,
+      List<SheetValue> values,
+      List<String> slots,
+      @Nullable String drive,
+      Turning turning,
+      @Nullable TorqueBand band,
+      @Nullable Double aimNm,
+      @Nullable Double capNm,
+      @Nullable Ceiling ceiling,
+      @Nullable Integer governing,
+      boolean ready,
+      List<Conflict> conflicts,
+      List<UnitSlip> unitSlips,
+      @Nullable SheetDecision decision,
+      List<String> reasons,
+      List<Derivation> derivation,
+      CompoundAdvice compound,
+      String compoundWords,
+      @Nullable SheetTool tool,
+      List<SheetTool> otherTools,
+      List<Pass> passes,
+      List<String> passReasons,
+      List<String> orderReasons,
+      List<String> notes,
+      List<String> traps,
+      String wetting,
+      List<DeskNote> deskNotes) {}
+
+  /**
+   * Something worked out at the joint desk.
+   *
+   * @param state the desk's address part that brings it back
+   * @param summary what it came to, in words
+   */
+  record DeskNote(UUID id, String state, String summary, String notedBy, Instant notedAt) {}
+
+  /**
+   * One stated value.
+   *
+   * @param id how it is named in decisions
+   * @param band the stated figures, N·m; null without
+   */
+  record SheetValue(
+      String id,
+      String stated,
+      String source,
+      String document,
+      String condition,
+      @Nullable TorqueUnit unit,
+      @Nullable TorqueBand band) {}
+
+  record SheetDecision(String valueId, @Nullable TorqueUnit readAs, String reason, String by) {}
+
+  /** One tool, judged for this joint. */
+  record SheetTool(
+      String id,
+      String name,
+      String type,
+      TorqueUnit unit,
+      double minNm,
+      double maxNm,
+      boolean usable,
+      boolean calibrated,
+      @Nullable LocalDate calibrationEnds,
+      Setting.Status status,
+      @Nullable String setting,
+      Setting.@Nullable Applied applied,
+      double spillPercent,
+      List<String> reasons,
+      List<Derivation> derivation) {}
+
+  static JobSheet of(Job job, Machine machine, JobPlan plan, Sheet sheet, JobCost cost) {
+    return new JobSheet(
+        job.id(),
+        job.number(),
+        job.title(),
+        plan.pack().summary(),
+        plan.pack().fits(),
+        sheet.part(),
+        machine,
+        job.createdBy(),
+        job.version(),
+        plan.ready(),
+        plan.blockers(),
+        plan.pack().cautions(),
+        plan.pack().oneTimeParts(),
+        Asked.of(plan.pack().preparation()),
+        plan.pack().minutes(),
+        plan.settingChanges(),
+        plan.settingChangesAtLeast(),
+        plan.handOrder(),
+        plan.ride(),
+        cost,
+        plan.needs(),
+        sheet.fits(),
+        sheet.sinceLastPrint(PlanPrint.of(plan)).orElse(null),
+        plan.pack().steps(Phase.Part.BEFORE),
+        plan.pack().steps(Phase.Part.AMONG),
+        plan.pack().steps(Phase.Part.AFTER),
+        plan.pack().steps(Phase.Part.RIDE),
+        plan.joints().stream().map(p -> joint(p, plan.tasks(), sheet.deskNotes())).toList(),
+        plan.pack().checks());
+  }
+
+  private static SheetJoint joint(
+      PlannedJoint planned, JointTasks tasks, List<Sheet.Said<SheetSaying.DeskNoted>> deskNotes) {
+    JointTasks.Moment moment = tasks.moments().get(planned.joint().id());
+    PackJoint joint = planned.joint();
+    Resolution r = planned.resolution();
+    ToolChoice chosen = planned.tool();
+    return new SheetJoint(
+        joint.id(),
+        joint.title(),
+        joint.fastener().words(),
+        joint.pattern().count(),
+        joint.pattern().layout(),
+        joint.duty().isCritical(),
+        joint.fastener().isLeftHand(),
+        planned.positions(),
+        joint.torque().values().stream().map(JobSheet::value).toList(),
+        joint.torque().slots(),
+        joint.fastener().drive(),
+        joint.turning(),
+        r.band(),
+        r.aimNm(),
+        r.capNm(),
+        planned.ceiling(),
+        r.governing(),
+        r.ready(),
+        planned.asStated().conflicts(),
+        planned.asStated().unitSlips(),
+        decision(planned.decision()),
+        r.reasons(),
+        planned.derivation(),
+        planned.compound(),
+        planned.compound().advice().words(),
+        chosen == null ? null : tool(chosen),
+        planned.tools().stream().filter(t -> t != chosen).map(JobSheet::tool).toList(),
+        planned.passes(),
+        planned.passReasons(),
+        planned.orderReasons(),
+        planned.notes(),
+        joint.traps(),
+        moment == null ? "" : moment.words(),
+        deskNotes.stream()
+            .filter(n -> n.what().jointId().equals(joint.id()))
+            .map(n -> new DeskNote(n.id(), n.what().state(), n.what().summary(), n.by(), n.at()))
+            .toList());
+  }
+
+  private static SheetValue value(DocumentedValue stated) {
+    return new SheetValue(
+        stated.id(),
+        stated.value().asPrinted(),
+        stated.value().source().words(),
+        stated.document(),
+        stated.value().condition().words(),
+        stated.value().unit(),
+        stated.value().statedNm());
+  }
+
+  private static @Nullable SheetDecision decision(@Nullable Decision d) {
+    return d == null ? null : new SheetDecision(d.valueId(), d.readAs(), d.reason(), d.by());
+  }
+
+  private static SheetTool tool(ToolChoice choice) {
+    CribTool tool = choice.tool();
+    Setting setting = choice.setting();
+    return new SheetTool(
+        tool.id(),
+        tool.name(),
+        tool.type().words(),
+        tool.tool().unit(),
+        tool.tool().minNm(),
+        tool.tool().maxNm(),
+        choice.usable(),
+        choice.calibrated(),
+        tool.calibrationEnds(),
+        setting.status(),
+        setting.reading() == null ? null : setting.reading().text(),
+        setting.applied(),
+        setting.spillPercent(),
+        choice.reasons(),
+        setting.derivation());
+  }
+}

@@ -1,0 +1,147 @@
+package app.unimetric.server.sheet;
+
+import app.unimetric.core.pack.DocumentedValue;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.plan.Decision;
+import app.unimetric.core.plan.FitAnswer;
+import app.unimetric.core.plan.PlanPrint;
+import app.unimetric.core.stated.TorqueText;
+import app.unimetric.documents.sheet.SheetDocument;
+import app.unimetric.documents.sheet.SheetSaying;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What was said on one sheet, in the order it was said; of most things the latest counts. */
+final class Sheet {
+  private final JobPack stated;
+  private final List<Said<SheetSaying>> said = new ArrayList<>();
+
+  /** Something said, by whom and when. */
+  record Said<S extends SheetSaying>(UUID id, S what, String by, Instant at) {}
+
+  /**
+   * @param pack the pack the job works by
+   * @param rows in server order
+   */
+  Sheet(JobPack pack, List<SheetRow> rows) {
+    this.stated = pack;
+    Map<String, List<DocumentedValue>> found = new LinkedHashMap<>();
+    for (SheetRow row : rows) {
+      SheetSaying what =
+          SheetDocument.read(
+              row.kind(), row.document(), (joint, place) -> idAt(joint, place, found));
+      if (what instanceof SheetSaying.ValueFound value) {
+        found.computeIfAbsent(value.jointId(), id -> new ArrayList<>()).add(value(row.id(), value));
+      }
+      said.add(new Said<>(row.id(), what, row.saidBy(), row.saidAt()));
+    }
+  }
+
+  /**
+   * Decisions of the first version named a value by its place: the pack's own, then those found.
+   */
+  private String idAt(String jointId, int place, Map<String, List<DocumentedValue>> found) {
+    List<DocumentedValue> all = new ArrayList<>();
+    stated.joints().stream()
+        .filter(j -> j.id().equals(jointId))
+        .forEach(j -> all.addAll(j.torque().values()));
+    all.addAll(found.getOrDefault(jointId, List.of()));
+    return place >= 0 && place < all.size() ? all.get(place).id() : "";
+  }
+
+  private static DocumentedValue value(UUID id, SheetSaying.ValueFound v) {
+    return new DocumentedValue(
+        id.toString(), TorqueText.parse(v.typed()).from(v.source(), v.condition()), v.document());
+  }
+
+  private <S extends SheetSaying> List<Said<S>> all(Class<S> kind) {
+    List<Said<S>> all = new ArrayList<>();
+    for (Said<SheetSaying> one : said) {
+      if (kind.isInstance(one.what())) {
+        all.add(new Said<>(one.id(), kind.cast(one.what()), one.by(), one.at()));
+      }
+    }
+    return all;
+  }
+
+  private <S extends SheetSaying> Optional<Said<S>> last(Class<S> kind) {
+    List<Said<S>> all = all(kind);
+    return all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
+  }
+
+  /** The pack with the values found for it. */
+  JobPack pack() {
+    Map<String, List<DocumentedValue>> found = new LinkedHashMap<>();
+    for (Said<SheetSaying.ValueFound> v : all(SheetSaying.ValueFound.class)) {
+      found
+          .computeIfAbsent(v.what().jointId(), id -> new ArrayList<>())
+          .add(value(v.id(), v.what()));
+    }
+    return stated.with(found);
+  }
+
+  List<Decision> decisions() {
+    return all(SheetSaying.DecisionMade.class).stream()
+        .map(
+            d ->
+                new Decision(
+                    d.what().jointId(),
+                    d.what().valueId(),
+                    d.what().readAs(),
+                    d.what().reason(),
+                    d.by()))
+        .toList();
+  }
+
+  List<FitAnswer> fits() {
+    return all(SheetSaying.FitAnswered.class).stream()
+        .map(f -> new FitAnswer(f.what().question(), f.what().fits(), f.what().note(), f.by()))
+        .toList();
+  }
+
+  /** Joints as somebody arranged them; empty for the planner's own order. */
+  List<String> handOrder() {
+    return last(SheetSaying.Arranged.class).map(a -> a.what().jointIds()).orElse(List.of());
+  }
+
+  List<Said<SheetSaying.DeskNoted>> deskNotes() {
+    return all(SheetSaying.DeskNoted.class);
+  }
+
+  @Nullable BigDecimal quote() {
+    return last(SheetSaying.Quoted.class).map(q -> q.what().amount()).orElse(null);
+  }
+
+  /** Which part is fitted, by name or marking; null while nobody has said. */
+  @Nullable String part() {
+    return last(SheetSaying.PartNamed.class).map(p -> p.what().name()).orElse(null);
+  }
+
+  /** What the job fits, with the part by name where somebody said it. */
+  String partFitted() {
+    String named = part();
+    return named == null ? stated.fits() : stated.fits() + ": " + named;
+  }
+
+  Optional<SincePrint> sinceLastPrint(PlanPrint now) {
+    return last(SheetSaying.CardPrinted.class).map(p -> since(p, now));
+  }
+
+  Optional<SincePrint> since(UUID printId, PlanPrint now) {
+    return all(SheetSaying.CardPrinted.class).stream()
+        .filter(p -> p.id().equals(printId))
+        .findFirst()
+        .map(p -> since(p, now));
+  }
+
+  private static SincePrint since(Said<SheetSaying.CardPrinted> print, PlanPrint now) {
+    return new SincePrint(print.id(), print.by(), print.at(), print.what().card().changesIn(now));
+  }
+}

@@ -1,0 +1,113 @@
+package app.unimetric.server.sheet;
+
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.PlannedJoint;
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.sequence.HandOrder;
+import app.unimetric.core.sequence.Precedence;
+import app.unimetric.core.stated.TorqueText;
+import app.unimetric.documents.sheet.SheetSaying;
+import app.unimetric.server.problem.Refusal;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Whether something may be said on a sheet: it names what is there and says enough. */
+final class SheetChecks {
+  private static final int LONGEST_WORDS = 1000;
+  private static final int LONGEST_NAME = 200;
+
+  private SheetChecks() {}
+
+  static void decision(SheetSaying.DecisionMade d, JobPack pack) {
+    Optional<PackJoint> joint = joint(pack, d.jointId());
+    new Problems()
+        .require(joint.isPresent(), "jointId", "names no joint of this job.")
+        .require(
+            joint.isEmpty() || joint.get().torque().placeOf(d.valueId()).isPresent(),
+            "valueId",
+            "names no value of this joint.")
+        .require(
+            !d.reason().isBlank(), "reason", "is missing: say in a few words why this value holds.")
+        .require(
+            d.reason().length() <= LONGEST_WORDS,
+            "reason",
+            "is longer than 1 000 characters; say it shorter.")
+        .orThrow();
+  }
+
+  static void value(SheetSaying.ValueFound v, JobPack pack) {
+    Problems problems =
+        new Problems()
+            .require(joint(pack, v.jointId()).isPresent(), "jointId", "names no joint of this job.")
+            .require(
+                !v.document().isBlank() && v.document().length() <= LONGEST_NAME,
+                "document",
+                "is missing: say where it stands, in at most 200 characters.");
+    problems.under("", () -> TorqueText.parse(v.typed()));
+    problems.orThrow();
+  }
+
+  static void deskNote(SheetSaying.DeskNoted n, JobPack pack) {
+    new Problems()
+        .require(joint(pack, n.jointId()).isPresent(), "jointId", "names no joint of this job.")
+        .require(
+            n.state().startsWith("?") && n.state().length() <= LONGEST_WORDS,
+            "state",
+            "is not a desk's address.")
+        .require(
+            !n.summary().isBlank() && n.summary().length() <= LONGEST_WORDS,
+            "summary",
+            "must have 1 to 1 000 characters.")
+        .orThrow();
+  }
+
+  static void fit(SheetSaying.FitAnswered f, JobPack pack) {
+    new Problems()
+        .require(
+            pack.preparation().fitChecks().contains(f.question()),
+            "question",
+            "is not asked on this sheet.")
+        .require(f.note().length() <= LONGEST_WORDS, "note", "is longer than 1 000 characters.")
+        .require(
+            f.fits() || !f.note().isBlank(),
+            "note",
+            "is missing: say in a few words what does not fit.")
+        .orThrow();
+  }
+
+  static void part(SheetSaying.PartNamed p) {
+    new Problems()
+        .require(
+            !p.name().isBlank(), "name", "is missing: type what stands on the part or its box.")
+        .require(p.name().length() <= LONGEST_NAME, "name", "is longer than 200 characters.")
+        .orThrow();
+  }
+
+  /** The order after a move; a move against a rule is refused with the rule. */
+  static List<String> moved(JobPlan plan, String jointId, int place) {
+    List<String> now = plan.joints().stream().map(PlannedJoint::id).toList();
+    HandOrder move = HandOrder.move(now, plan.rules(), jointId, place);
+    Precedence.Rule broken = move.broken();
+    if (broken != null) {
+      throw Refusal.conflict(
+          title(plan, broken.before())
+              + " has to come before "
+              + title(plan, broken.after())
+              + ". "
+              + broken.reason(),
+          Map.of());
+    }
+    return move.order();
+  }
+
+  private static String title(JobPlan plan, String jointId) {
+    return joint(plan.pack(), jointId).map(PackJoint::title).orElse(jointId);
+  }
+
+  private static Optional<PackJoint> joint(JobPack pack, String id) {
+    return pack.joints().stream().filter(j -> j.id().equals(id)).findFirst();
+  }
+}

@@ -1,0 +1,236 @@
+package app.unimetric.server.sheet;
+
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.plan.JobCost;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.PlanPrint;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.stated.Source;
+import app.unimetric.documents.sheet.SheetSaying;
+import app.unimetric.server.job.Job;
+import app.unimetric.server.job.Jobs;
+import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.people.SignedIn;
+import app.unimetric.server.problem.Refusal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Job sheets up to the moment the job starts. */
+@RestController
+class SheetController {
+  private final Sheets sheets;
+  private final Jobs jobs;
+  private final Fleet fleet;
+  private final Clock clock;
+
+  SheetController(Sheets sheets, Jobs jobs, Fleet fleet, Clock clock) {
+    this.sheets = sheets;
+    this.jobs = jobs;
+    this.fleet = fleet;
+    this.clock = clock;
+  }
+
+  /**
+   * @param id made by the sender
+   */
+  record NewJob(UUID id, UUID machineId, String packKey) {}
+
+  @PostMapping("/api/jobs")
+  JobSheet open(@RequestBody NewJob job, @AuthenticationPrincipal SignedIn person) {
+    return page(
+        jobs.open(job.id(), job.machineId(), job.packKey(), clock.instant(), person.signature()));
+  }
+
+  @GetMapping("/api/jobs/{id}/sheet")
+  JobSheet sheet(@PathVariable UUID id) {
+    return page(jobs.job(id));
+  }
+
+  /**
+   * Which value of a joint holds.
+   *
+   * @param id made by the sender
+   * @param valueId of the value that holds
+   * @param readAs the unit the figure is to be read in, when the stated one is a slip
+   * @param version of the job as last seen
+   */
+  record NewDecision(
+      UUID id,
+      String jointId,
+      String valueId,
+      @Nullable TorqueUnit readAs,
+      String reason,
+      int version) {}
+
+  @PostMapping("/api/jobs/{id}/decisions")
+  JobSheet decide(
+      @PathVariable UUID id, @RequestBody NewDecision d, @AuthenticationPrincipal SignedIn person) {
+    if (!person.isLead()) {
+      throw Refusal.forbidden("A lead decides which value holds; ask one, or have them sign in.");
+    }
+    Job job = jobs.job(id);
+    SheetSaying.DecisionMade said =
+        new SheetSaying.DecisionMade(d.jointId(), d.valueId(), d.readAs(), d.reason().strip());
+    SheetChecks.decision(said, sheets.sheet(job).pack());
+    return said(job, d.id(), d.version(), said, person);
+  }
+
+  /**
+   * A value looked up for a joint.
+   *
+   * @param id made by the sender
+   * @param typed as it stands there, with its unit
+   * @param version of the job as last seen
+   */
+  record NewValue(
+      UUID id,
+      String jointId,
+      String typed,
+      Source source,
+      String document,
+      @Nullable FrictionCondition condition,
+      int version) {}
+
+  @PostMapping("/api/jobs/{id}/values")
+  JobSheet find(
+      @PathVariable UUID id, @RequestBody NewValue v, @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    SheetSaying.ValueFound said =
+        new SheetSaying.ValueFound(
+            v.jointId(),
+            v.typed(),
+            v.source(),
+            v.document(),
+            v.condition() == null ? FrictionCondition.UNKNOWN : v.condition());
+    SheetChecks.value(said, jobs.pack(job));
+    return said(job, v.id(), v.version(), said, person);
+  }
+
+  /**
+   * @param id made by the sender
+   */
+  record NewDeskNote(UUID id, String jointId, String state, String summary) {}
+
+  @PostMapping("/api/jobs/{id}/desk-notes")
+  JobSheet note(
+      @PathVariable UUID id, @RequestBody NewDeskNote n, @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    SheetSaying.DeskNoted said = new SheetSaying.DeskNoted(n.jointId(), n.state(), n.summary());
+    SheetChecks.deskNote(said, jobs.pack(job));
+    return said(job, n.id(), null, said, person);
+  }
+
+  /**
+   * @param id made by the sender
+   * @param place where the joint is to stand, from 0
+   * @param version of the job as last seen
+   */
+  record Move(UUID id, String jointId, int place, int version) {}
+
+  @PostMapping("/api/jobs/{id}/arrangement")
+  JobSheet move(
+      @PathVariable UUID id, @RequestBody Move m, @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    if (sheets.saidBefore(m.id())) {
+      return page(job);
+    }
+    List<String> order = SheetChecks.moved(sheets.plan(job, today()), m.jointId(), m.place());
+    return said(job, m.id(), m.version(), new SheetSaying.Arranged(order), person);
+  }
+
+  /**
+   * @param id made by the sender
+   * @param version of the job as last seen
+   */
+  record GivenBack(UUID id, int version) {}
+
+  @PostMapping("/api/jobs/{id}/arrangement/planner")
+  JobSheet giveBack(
+      @PathVariable UUID id, @RequestBody GivenBack g, @AuthenticationPrincipal SignedIn person) {
+    return said(jobs.job(id), g.id(), g.version(), new SheetSaying.Arranged(List.of()), person);
+  }
+
+  /**
+   * @param id made by the sender
+   * @param question as the sheet asks it
+   * @param version of the job as last seen
+   */
+  record NewFit(UUID id, String question, boolean fits, String note, int version) {}
+
+  @PostMapping("/api/jobs/{id}/fits")
+  JobSheet answer(
+      @PathVariable UUID id, @RequestBody NewFit f, @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    SheetSaying.FitAnswered said =
+        new SheetSaying.FitAnswered(f.question(), f.fits(), f.note().strip());
+    SheetChecks.fit(said, jobs.pack(job));
+    return said(job, f.id(), f.version(), said, person);
+  }
+
+  /**
+   * @param id made by the sender
+   * @param amount as typed, in the workshop's currency
+   * @param version of the job as last seen
+   */
+  record NewQuote(UUID id, String amount, int version) {}
+
+  @PostMapping("/api/jobs/{id}/quote")
+  JobSheet quote(
+      @PathVariable UUID id, @RequestBody NewQuote q, @AuthenticationPrincipal SignedIn person) {
+    SheetSaying.Quoted said = new SheetSaying.Quoted(JobCost.amount(q.amount(), "amount"));
+    return said(jobs.job(id), q.id(), q.version(), said, person);
+  }
+
+  /**
+   * @param id made by the sender
+   * @param name what stands on the part or its box
+   * @param version of the job as last seen
+   */
+  record NewPart(UUID id, String name, int version) {}
+
+  @PostMapping("/api/jobs/{id}/part")
+  JobSheet part(
+      @PathVariable UUID id, @RequestBody NewPart p, @AuthenticationPrincipal SignedIn person) {
+    SheetSaying.PartNamed said = new SheetSaying.PartNamed(p.name().strip());
+    SheetChecks.part(said);
+    return said(jobs.job(id), p.id(), p.version(), said, person);
+  }
+
+  /**
+   * @param id made by the sender
+   */
+  record NewPrint(UUID id) {}
+
+  /** Keeps what the card says that is printed now, so that later changes can be told. */
+  @PostMapping("/api/jobs/{id}/prints")
+  JobSheet print(
+      @PathVariable UUID id, @RequestBody NewPrint p, @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    PlanPrint card = PlanPrint.of(sheets.plan(job, today()));
+    return said(job, p.id(), null, new SheetSaying.CardPrinted(card), person);
+  }
+
+  private JobSheet said(
+      Job job, UUID id, @Nullable Integer version, SheetSaying said, SignedIn person) {
+    return page(sheets.say(job, id, version, said, clock.instant(), person.signature()));
+  }
+
+  private LocalDate today() {
+    return LocalDate.now(clock);
+  }
+
+  private JobSheet page(Job job) {
+    Sheet sheet = sheets.sheet(job);
+    JobPlan plan = sheets.plan(sheet, today());
+    return JobSheet.of(job, fleet.machine(job.machineId()), plan, sheet, sheets.cost(sheet, plan));
+  }
+}

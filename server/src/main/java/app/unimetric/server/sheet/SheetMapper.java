@@ -1,0 +1,24 @@
+package app.unimetric.server.sheet;
+
+import app.unimetric.core.bench.Signature;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+@Mapper
+interface SheetMapper {
+  /** All entries of a job in server order. */
+  List<SheetRow> ofJob(@Param("jobId") UUID jobId);
+
+  boolean exists(@Param("id") UUID id);
+
+  void append(
+      @Param("id") UUID id,
+      @Param("jobId") UUID jobId,
+      @Param("kind") String kind,
+      @Param("document") String document,
+      @Param("by") Signature by,
+      @Param("at") Instant at);
+}

@@ -1,0 +1,99 @@
+package app.unimetric.server.sheet;
+
+import app.unimetric.core.bench.Signature;
+import app.unimetric.core.plan.Circumstances;
+import app.unimetric.core.plan.JobCost;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.PlanPrint;
+import app.unimetric.core.plan.Policy;
+import app.unimetric.documents.sheet.SheetDocument;
+import app.unimetric.documents.sheet.SheetSaying;
+import app.unimetric.server.crib.Crib;
+import app.unimetric.server.job.Job;
+import app.unimetric.server.job.Jobs;
+import app.unimetric.server.shelf.Stock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The sheets of jobs: an append-only log each, and the plan that comes of it. */
+@Service
+public class Sheets {
+  private final SheetMapper mapper;
+  private final Jobs jobs;
+  private final Crib crib;
+  private final Stock stock;
+
+  Sheets(SheetMapper mapper, Jobs jobs, Crib crib, Stock stock) {
+    this.mapper = mapper;
+    this.jobs = jobs;
+    this.crib = crib;
+    this.stock = stock;
+  }
+
+  Sheet sheet(Job job) {
+    return new Sheet(jobs.pack(job), mapper.ofJob(job.id()));
+  }
+
+  /** The plan of a job as things stand. */
+  public JobPlan plan(Job job, LocalDate today) {
+    return plan(sheet(job), today);
+  }
+
+  JobPlan plan(Sheet sheet, LocalDate today) {
+    return JobPlan.of(
+        sheet.pack(),
+        new Circumstances(
+            sheet.decisions(),
+            crib.tools(),
+            crib.handTools(),
+            stock.shelf(),
+            sheet.fits(),
+            sheet.handOrder(),
+            Policy.USUAL,
+            today));
+  }
+
+  JobCost cost(Sheet sheet, JobPlan plan) {
+    return JobCost.of(plan.pack(), stock.ratePerHour(), stock.prices(), sheet.quote());
+  }
+
+  /** What the job fits, with the part by name where somebody said it. */
+  public String partFitted(Job job) {
+    return sheet(job).partFitted();
+  }
+
+  /** What is new since one print; empty when there is no such print. */
+  public Optional<SincePrint> since(Job job, UUID printId, JobPlan plan) {
+    return sheet(job).since(printId, PlanPrint.of(plan));
+  }
+
+  /**
+   * Writes one thing down, once however often it is sent.
+   *
+   * @param id made by the sender
+   * @param version of the job as last seen; null for what two may say at once without harm
+   * @throws app.unimetric.server.problem.Refusal with both versions when somebody was quicker
+   */
+  @Transactional
+  public Job say(
+      Job job, UUID id, @Nullable Integer version, SheetSaying said, Instant at, Signature by) {
+    if (mapper.exists(id)) {
+      return job;
+    }
+    if (version != null) {
+      jobs.raiseVersion(job, version);
+    }
+    mapper.append(id, job.id(), said.kind().name(), SheetDocument.write(said), by, at);
+    return jobs.job(job.id());
+  }
+
+  /** Whether an entry with this id was taken before. */
+  boolean saidBefore(UUID id) {
+    return mapper.exists(id);
+  }
+}

@@ -1,0 +1,270 @@
+package app.unimetric.server.pack;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.core.bench.RunSheet;
+import app.unimetric.core.bench.RunSheetWriter;
+import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.bench.StepKind;
+import app.unimetric.core.fastener.Head;
+import app.unimetric.core.fastener.PropertyClass;
+import app.unimetric.core.joint.AssemblyPreload;
+import app.unimetric.core.joint.Friction;
+import app.unimetric.core.pack.DocumentedValue;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.MachineKind;
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Phase;
+import app.unimetric.core.plan.Blocker;
+import app.unimetric.core.plan.Circumstances;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.sequence.Precedence;
+import app.unimetric.core.sequence.SettingOrder;
+import app.unimetric.core.stated.Source;
+import app.unimetric.core.stated.StatedValue;
+import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.ToolType;
+import app.unimetric.core.tool.TorqueTool;
+import app.unimetric.documents.pack.PackReader;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every job of the catalogue: to the schema, planable, complete. */
+class CatalogueTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
+  private static final PackReader READER = new PackReader();
+
+  static Stream<Path> documents() throws IOException {
+    try (Stream<Path> found = Files.list(Path.of("src/main/resources/packs"))) {
+      return found.sorted().toList().stream();
+    }
+  }
+
+  private static JobPack read(Path document) {
+    try {
+      return READER.take(Files.readString(document));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  @Test
+  void holdsFortyJobsForThreeKindsOfMachine() throws IOException {
+    List<JobPack> packs = documents().map(CatalogueTest::read).toList();
+    assertThat(packs).hasSizeGreaterThanOrEqualTo(40);
+    assertThat(packs).extracting(JobPack::key).doesNotHaveDuplicates();
+    for (MachineKind kind : MachineKind.values()) {
+      assertThat(packs).filteredOn(p -> p.machineKind() == kind).hasSizeGreaterThanOrEqualTo(6);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("documents")
+  void isComplete(Path document) {
+    JobPack pack = read(document);
+    assertThat(pack.models()).as("for general use").isEmpty();
+    assertThat(pack.joints())
+        .allSatisfy(
+            j -> {
+              assertThat(j.torque().values()).as("no torque of its own").isEmpty();
+              assertThat(j.torque().slots()).isNotEmpty();
+              assertThat(j.fastener().drive()).as("drive of " + j.id()).isNotBlank();
+              assertThat(j.situation().lock()).isNotNull();
+            });
+    boolean critical = pack.joints().stream().anyMatch(j -> j.duty().isCritical());
+    assertThat(pack.checks().isEmpty() && critical)
+        .as("a critical joint has a hold point")
+        .isFalse();
+    assertThat(pack.minutes()).isBetween(8.0, 240.0);
+    assertThat(pack.cautions()).anyMatch(c -> c.contains("maker's document"));
+    assertThat(pack.matches(pack.words().get(0))).isTrue();
+    assertThat(pack.steps())
+        .extracting(PackStep::phase)
+        .contains(Phase.SECURE, Phase.CLEAN, Phase.DRY_FIT)
+        .containsAnyOf(Phase.REMOVE, Phase.LOOSEN, Phase.DRY_QUESTIONS);
+    assertThat(pack.preparation().asFound()).as("what must come back the same").isNotEmpty();
+    assertThat(pack.preparation().inspections()).isNotEmpty();
+  }
+
+  /** What people get wrong in these jobs; each is told somewhere. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "switch plunger",
+        "spring and bush",
+        "tyre arrow",
+        "sensor ring face",
+        "axle handle direction",
+        "longer bolt toward the exhaust",
+        "face recess of the rotor outward",
+        "chainring mark and pin",
+        "nut with the relief",
+        "double-threaded bolt",
+        "o-ring",
+        "not over the brake hose",
+        "re-pulled after settling, then trimmed",
+        "pad spring seated",
+        "pump before it moves",
+        "left pedal is left-hand",
+        "reservoir level before pistons",
+        "no prying on pads that stay",
+        "support the engine before its last mount",
+        "carried over from the old part",
+        "quantity per side",
+        "dust-cap face out",
+        "clock position of the peg",
+        "cranks free of load",
+        "hole each belongs in",
+        "rubber bushes are tightened only at ride height",
+        "never paste in the threads",
+        "eye protection"
+      })
+  void theTrapsOfTheTradeAreTold(String trap) throws IOException {
+    List<String> told = new ArrayList<>();
+    for (Path document : documents().toList()) {
+      told.add(Files.readString(document).toLowerCase(Locale.ROOT));
+    }
+    assertThat(told).anyMatch(t -> t.contains(trap));
+  }
+
+  @ParameterizedTest
+  @MethodSource("documents")
+  void wheelsAreBrokenLooseOnTheGroundAndBrakesPumpedBeforeItMoves(Path document) {
+    JobPack pack = read(document);
+    List<String> ids =
+        Stream.of(Phase.Part.BEFORE, Phase.Part.AFTER)
+            .flatMap(part -> pack.steps(part).stream())
+            .map(PackStep::id)
+            .toList();
+    if (ids.contains("lift") && ids.contains("loose")) {
+      assertThat(ids.indexOf("loose")).isLessThan(ids.indexOf("lift"));
+    }
+    boolean pistonsMoved =
+        pack.steps().stream().anyMatch(s -> s.text().contains("Hang the caliper"))
+            && pack.joints().stream().anyMatch(j -> j.id().equals("caliper"));
+    if (pistonsMoved) {
+      assertThat(pack.steps())
+          .filteredOn(s -> s.phase() == Phase.CHECK)
+          .anyMatch(s -> s.hold() && s.title().contains("Pump the lever"));
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("documents")
+  void isNotReadyWithoutValuesAndPlannedWithThem(Path document) {
+    JobPack pack = read(document);
+    JobPlan bare = JobPlan.of(pack, Circumstances.of(crib(), TODAY));
+    assertThat(bare.ready()).isFalse();
+    assertThat(bare.blockers())
+        .filteredOn(b -> b.kind() == Blocker.Kind.MISSING_VALUE)
+        .hasSize(pack.joints().size());
+
+    JobPlan plan = JobPlan.of(pack.with(found(pack)), Circumstances.of(crib(), TODAY));
+    assertThat(plan.cycle()).isEmpty();
+    assertThat(plan.blockers()).as(plan.blockers().toString()).isEmpty();
+    List<String> order = plan.joints().stream().map(j -> j.joint().id()).toList();
+    List<String> ids = pack.joints().stream().map(PackJoint::id).toList();
+    for (Precedence.Rule rule : pack.order()) {
+      assertThat(ids.indexOf(rule.before()))
+          .as("the pack's own order keeps its rules")
+          .isLessThan(ids.indexOf(rule.after()));
+      assertThat(order.indexOf(rule.before())).isLessThan(order.indexOf(rule.after()));
+    }
+    Map<String, String> settings = new LinkedHashMap<>();
+    plan.joints()
+        .forEach(
+            j ->
+                settings.put(
+                    j.joint().id(),
+                    j.tool().tool().id() + " " + j.tool().setting().reading().figure()));
+    Map<String, String> own = new LinkedHashMap<>();
+    pack.joints().forEach(j -> own.put(j.id(), settings.get(j.id())));
+    assertThat(plan.settingChanges())
+        .isLessThanOrEqualTo(SettingOrder.changes(List.copyOf(own.keySet()), own))
+        .isEqualTo(plan.settingChangesAtLeast());
+    checkRun(pack, RunSheetWriter.write(plan));
+  }
+
+  /** Every trap at a step, hold points before the end, no compound after its joint is snug. */
+  private static void checkRun(JobPack pack, RunSheet sheet) {
+    List<String> shown = sheet.steps().stream().flatMap(s -> s.traps().stream()).toList();
+    pack.steps().forEach(s -> assertThat(shown).containsAll(s.traps()));
+    pack.joints().forEach(j -> assertThat(shown).containsAll(j.traps()));
+    assertThat(sheet.steps())
+        .filteredOn(s -> s.kind() == StepKind.MEASURE)
+        .hasSize(
+            pack.preparation().asFound().size()
+                + pack.preparation().inspections().size()
+                + (int)
+                    pack.preparation().asFound().stream().filter(m -> m.within() != null).count());
+    List<RunStep> steps = sheet.steps();
+    assertThat(steps.get(steps.size() - 1).kind()).isEqualTo(StepKind.SIGN_OFF);
+    for (PackJoint joint : pack.joints()) {
+      int lastSurface = -1;
+      int firstTurn = Integer.MAX_VALUE;
+      for (int i = 0; i < steps.size(); i++) {
+        if (joint.id().equals(steps.get(i).jointId())) {
+          lastSurface = steps.get(i).kind() == StepKind.SURFACE ? i : lastSurface;
+          boolean turns = steps.get(i).kind() == StepKind.TIGHTEN;
+          firstTurn = turns ? Math.min(firstTurn, i) : firstTurn;
+        }
+      }
+      assertThat(lastSurface).isLessThan(firstTurn);
+    }
+    if (sheet.critical()) {
+      assertThat(steps).anyMatch(s -> s.kind() == StepKind.FUNCTION_CHECK && s.hold());
+      assertThat(steps).anyMatch(s -> s.kind() == StepKind.SECOND_LOOK && s.hold());
+    }
+  }
+
+  /** A value for each slot that the thread can carry: 60 % of yield of a middling class. */
+  private static Map<String, List<DocumentedValue>> found(JobPack pack) {
+    Map<String, List<DocumentedValue>> found = new LinkedHashMap<>();
+    for (PackJoint joint : pack.joints()) {
+      MetricThread thread = joint.fastener().thread();
+      PropertyClass marked = joint.fastener().propertyClass();
+      PropertyClass material = marked == null ? PropertyClass.C8_8 : marked;
+      double nm =
+          AssemblyPreload.at(
+                  0.6, material.yieldMPa(thread), thread, Head.HEX.face(thread), Friction.of(0.12))
+              .torqueNm();
+      double rounded = Math.min(Math.max(Math.rint(nm * 2) / 2, 0.5), 250);
+      StatedValue value = StatedValue.of(rounded, TorqueUnit.NEWTON_METRE, Source.MANUAL);
+      found.put(joint.id(), List.of(new DocumentedValue("found", value, "Test manual")));
+    }
+    return found;
+  }
+
+  private static List<CribTool> crib() {
+    List<CribTool> crib = new ArrayList<>();
+    double[][] spans = {{0.2, 2}, {1, 6}, {4, 25}, {20, 110}, {60, 300}};
+    for (double[] span : spans) {
+      crib.add(
+          new CribTool(
+              "to " + span[1],
+              "to " + span[1],
+              ToolType.CLICK,
+              new TorqueTool(span[0], span[1], 3.0, null, TorqueUnit.NEWTON_METRE, List.of()),
+              TODAY.minusDays(30),
+              100,
+              null));
+    }
+    return crib;
+  }
+}

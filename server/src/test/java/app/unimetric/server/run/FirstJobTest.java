@@ -1,0 +1,194 @@
+package app.unimetric.server.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.unimetric.server.InWorkshop;
+import app.unimetric.server.Visitor;
+import app.unimetric.server.Visitor.Answer;
+import app.unimetric.server.Workshop;
+import java.sql.SQLException;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+
+@InWorkshop
+class FirstJobTest {
+  private final Workshop workshop;
+  private final Visitor bram;
+  private final Visitor asta;
+
+  FirstJobTest(Workshop workshop) {
+    this.workshop = workshop;
+    bram = Visitor.signedIn(workshop, "Bram");
+    asta = Visitor.signedIn(workshop, "Asta");
+  }
+
+  private JobRun started() {
+    JobRun job = new JobRun(bram);
+    int version = job.open("Mule 2", "skid-plate-front").path("version").asInt();
+    Answer named =
+        bram.post(
+            "/api/jobs/" + job.id + "/part",
+            Map.of("id", UUID.randomUUID(), "name", "Tolvan P-7", "version", version));
+    assertThat(job.start(named.body().path("version").asInt()).status()).isEqualTo(200);
+    return job;
+  }
+
+  @Test
+  void crashBarsAreNotReadyUntilALeadDecidesWithAReason() {
+    JobRun job = new JobRun(bram);
+    JsonNode sheet = job.open("Patrol 1", "crash-bars-upper");
+    int version = sheet.path("version").asInt();
+    assertThat(sheet.path("ready").asBoolean()).isFalse();
+    assertThat(sheet.path("blockers").toString()).contains("in·lbf").contains("33 ft·lbf");
+    assertThat(job.start(version).status()).isEqualTo(409);
+
+    Answer mechanic = job.decide(bram, "hanger-clamp", 0, null, "I think so", version);
+    assertThat(mechanic.status()).isEqualTo(403);
+    Answer noReason = job.decide(asta, "hanger-clamp", 0, null, "  ", version);
+    assertThat(noReason.status()).as(noReason.body().toString()).isEqualTo(400);
+    assertThat(noReason.body().path("errors").get(0).path("field").asString()).isEqualTo("reason");
+    Answer first = job.decide(asta, "hanger-clamp", 0, null, "Vehicle's own bolt.", version);
+    assertThat(first.status()).isEqualTo(200);
+    Answer stale = job.decide(asta, "tank-stay", 0, null, "Old tab.", version);
+    assertThat(stale.status()).isEqualTo(409);
+    Answer second =
+        job.decide(asta, "tank-stay", 1, "[in_i].[lbf_av]", "Sheet means in·lbf.", version + 1);
+    assertThat(second.body().path("ready").asBoolean()).isTrue();
+    JsonNode stay = second.body().path("joints").get(3);
+    assertThat(stay.path("aimNm").asDouble()).isBetween(9.9, 10.0);
+    assertThat(job.start(version + 2).status()).isEqualTo(200);
+  }
+
+  @Test
+  void aWholeJobEndsInARecordAFittedPartAndReChecks() {
+    JobRun job = started();
+    JsonNode asked = job.until("MEASURE");
+    Map<String, Object> wordless = job.said("MEASURED", asked.path("state"));
+    wordless.put("reason", "enough");
+    assertThat(lastEntry(job.send(wordless).body().path("state")).path("notCounted").asString())
+        .contains("Type the figure in mm first");
+    JsonNode page = job.until("SECOND_LOOK");
+    Map<String, Object> own = job.said("SECOND_LOOK", page.path("state"));
+    JsonNode refused = job.send(own).body().path("state");
+    assertThat(lastEntry(refused).path("notCounted").asString()).contains("another person");
+
+    Map<String, Object> wrongPin = job.said("SECOND_LOOK", refused);
+    wrongPin.put("witness", Map.of("name", "Asta", "pin", "0000"));
+    assertThat(job.send(wrongPin).status()).isEqualTo(403);
+    job.counter--;
+    Map<String, Object> look = job.said("SECOND_LOOK", refused);
+    look.put("witness", Map.of("name", "Asta", "pin", "2468"));
+    JsonNode signable = job.send(look).body().path("state");
+    JsonNode end = job.send(job.said("SIGNED_OFF", signable)).body();
+    assertThat(end.path("state").path("signedOff").asBoolean()).isTrue();
+
+    Answer record = bram.get("/api/log/" + job.id);
+    assertThat(record.body().path("line").path("signedBy").asString()).isEqualTo("Bram");
+    assertThat(record.body().path("asBuilt").path("readings").asInt()).isPositive();
+    String machine = JobRun.machineId(bram, "Mule 2");
+    JsonNode rechecks = bram.get("/api/machines/" + machine + "/rechecks").body();
+    assertThat(rechecks.toString()).contains(job.id.toString());
+    assertThat(bram.get("/api/machines/" + machine).body().path("fitted").toString())
+        .contains(job.id.toString(), "Front skid plate: Tolvan P-7");
+    JsonNode after = job.send(job.said("NOTE", end.path("state"))).body();
+    assertThat(after.path("status").asInt()).as("a note needs its reason").isEqualTo(400);
+  }
+
+  @Test
+  void aResendChangesNothingAndAGapIsRefusedWithTheNumberExpected() {
+    JobRun job = started();
+    Map<String, Object> said = job.said("DONE", job.run().path("state"));
+    JsonNode first = job.send(said).body();
+    JsonNode again = job.send(said).body();
+    assertThat(again.path("state")).isEqualTo(first.path("state"));
+
+    Map<String, Object> ahead = job.said("DONE", first.path("state"));
+    ahead.put("counter", 7);
+    Answer gap = job.send(ahead);
+    assertThat(gap.status()).isEqualTo(409);
+    assertThat(gap.body().path("expectedCounter").asInt()).isEqualTo(2);
+  }
+
+  @Test
+  void aReadingOutsideTheBandWaitsForARedoOrALead() {
+    JobRun job = started();
+    JsonNode page = job.until("TIGHTEN");
+    Map<String, Object> high = job.said("READING", page.path("state"));
+    high.put("typed", "300");
+    high.put("unit", "N.m");
+    JsonNode waiting = job.send(high).body().path("state");
+    assertThat(waiting.path("pending").path("verdict").asString()).isEqualTo("ABOVE");
+
+    Map<String, Object> alone = job.said("DEVIATION_ACCEPTED", waiting);
+    alone.put("reason", "Looks fine");
+    JsonNode refused = job.send(alone).body().path("state");
+    assertThat(lastEntry(refused).path("notCounted").asString()).contains("lead");
+
+    Map<String, Object> withLead = job.said("DEVIATION_ACCEPTED", refused);
+    withLead.put("reason", "Tool was read in the wrong unit.");
+    withLead.put("witness", Map.of("name", "Asta", "pin", "2468"));
+    JsonNode stands = job.send(withLead).body().path("state");
+    assertThat(stands.has("pending")).isFalse();
+  }
+
+  @Test
+  void aCorrectionStandsBesideWhatItCorrects() {
+    JobRun job = started();
+    JsonNode page = job.until("TIGHTEN");
+    JsonNode state = job.send(job.said("CLICKED", page.path("state"))).body().path("state");
+    JsonNode entry = lastEntry(state);
+    Map<String, Object> correction = job.said("CORRECTION", state);
+    correction.put("stepId", entry.path("event").path("stepId").asString());
+    correction.put("corrects", entry.path("event").path("id").asString());
+    JsonNode after = job.send(correction).body().path("state");
+
+    assertThat(after.path("entries").size()).isEqualTo(state.path("entries").size() + 1);
+    assertThat(after.path("entries").get(after.path("entries").size() - 2).path("correctedBy"))
+        .isEqualTo(lastEntry(after).path("event").path("id"));
+    assertThat(after.path("nextFastener").asInt())
+        .isEqualTo(entry.path("event").path("fastener").asInt());
+  }
+
+  @Test
+  void readingsThatAreNoNumbersAreRefusedAtTheirPlace() {
+    JobRun job = started();
+    JsonNode page = job.until("TIGHTEN");
+    for (String typed : new String[] {"about ten", "1e309", "", "-5", "9".repeat(10_000)}) {
+      Map<String, Object> said = job.said("READING", page.path("state"));
+      job.counter--;
+      said.put("typed", typed);
+      said.put("unit", "N.m");
+      Answer answer = job.send(said);
+      assertThat(answer.status()).as(typed).isEqualTo(400);
+      assertThat(answer.body().path("errors").get(0).path("field").asString())
+          .startsWith("events[0]");
+    }
+    Map<String, Object> stepless = new HashMap<>(job.said("READING", page.path("state")));
+    stepless.remove("stepId");
+    assertThat(job.send(stepless).status()).isEqualTo(400);
+    assertThat(bram.post("/api/jobs/" + UUID.randomUUID() + "/run/events", "{}").status())
+        .isEqualTo(400);
+  }
+
+  @Test
+  void theDatabaseItselfRefusesToChangeEvidence() throws SQLException {
+    JobRun job = started();
+    job.send(job.said("DONE", job.run().path("state")));
+    JdbcClient sql = JdbcClient.create(workshop.bean(DataSource.class));
+
+    assertThatThrownBy(() -> sql.sql("UPDATE run_event SET counter = counter + 100").update())
+        .hasMessageContaining("evidence");
+    assertThatThrownBy(() -> sql.sql("DELETE FROM meter_reading").update())
+        .hasMessageContaining("evidence");
+  }
+
+  private static JsonNode lastEntry(JsonNode state) {
+    return state.path("entries").get(state.path("entries").size() - 1);
+  }
+}

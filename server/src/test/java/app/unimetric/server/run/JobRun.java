@@ -1,0 +1,101 @@
+package app.unimetric.server.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.Visitor;
+import app.unimetric.server.Visitor.Answer;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+
+/** A job played over the wire, as a tablet does it. */
+final class JobRun {
+  final Visitor mechanic;
+  final UUID id = UUID.randomUUID();
+  final String device = "tablet " + UUID.randomUUID();
+  int counter;
+
+  JobRun(Visitor mechanic) {
+    this.mechanic = mechanic;
+  }
+
+  static String machineId(Visitor visitor, String name) {
+    return visitor
+        .get("/api/machines?q=" + name.replace(" ", "%20"))
+        .body()
+        .get(0)
+        .path("id")
+        .asString();
+  }
+
+  JsonNode open(String machine, String pack) {
+    Answer sheet =
+        mechanic.post(
+            "/api/jobs",
+            Map.of("id", id, "machineId", machineId(mechanic, machine), "packKey", pack));
+    assertThat(sheet.status()).as(sheet.detail()).isEqualTo(200);
+    return sheet.body();
+  }
+
+  Answer decide(Visitor by, String joint, int value, String readAs, String reason, int version) {
+    Map<String, Object> body = new HashMap<>();
+    body.put("id", UUID.randomUUID());
+    body.put("jointId", joint);
+    body.put("valueId", "pack." + (value + 1));
+    if (readAs != null) {
+      body.put("readAs", readAs);
+    }
+    body.put("reason", reason);
+    body.put("version", version);
+    return by.post("/api/jobs/" + id + "/decisions", body);
+  }
+
+  Answer start(int version) {
+    return mechanic.post("/api/jobs/" + id + "/run", Map.of("version", version));
+  }
+
+  JsonNode run() {
+    return mechanic.get("/api/jobs/" + id + "/run").body();
+  }
+
+  Map<String, Object> said(String kind, JsonNode state) {
+    Map<String, Object> said = new HashMap<>();
+    said.put("id", UUID.randomUUID());
+    said.put("counter", ++counter);
+    said.put("stepId", state.path("currentStep").asString());
+    said.put("kind", kind);
+    if (kind.equals("MEASURED")) {
+      said.put("reason", "12.5 mm, as it should be");
+    }
+    if (state.has("nextFastener")) {
+      said.put("fastener", state.path("nextFastener").asInt());
+    }
+    return said;
+  }
+
+  Answer send(Map<String, Object> said) {
+    return mechanic.post(
+        "/api/jobs/" + id + "/run/events", Map.of("device", device, "events", List.of(said)));
+  }
+
+  /** Says the usual thing until a step of this kind is in hand. */
+  JsonNode until(String kind) {
+    JsonNode page = run();
+    for (int i = 0; i < 200; i++) {
+      JsonNode state = page.path("state");
+      String current = state.path("currentStep").asString("");
+      for (JsonNode step : page.path("sheet").path("steps")) {
+        if (step.path("id").asString().equals(current)
+            && step.path("kind").asString().equals(kind)) {
+          return page;
+        }
+      }
+      Answer answer = send(said(state.path("permits").get(0).asString(), state));
+      assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+      page = answer.body();
+    }
+    throw new AssertionError("never came to " + kind);
+  }
+}
