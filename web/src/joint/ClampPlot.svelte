@@ -7,10 +7,9 @@
   interface Props {
     joint: Schemas['JointResponse'];
     torqueNm?: { min: number; max: number } | undefined;
-    prevailingNm?: number;
     unit: Unit;
   }
-  let { joint, torqueNm, prevailingNm = 0, unit }: Props = $props();
+  let { joint, torqueNm, unit }: Props = $props();
 
   const WIDTH = 560;
   const HEIGHT = 300;
@@ -18,15 +17,10 @@
   const BOTTOM = 34;
   const TOP = 14;
   const RIGHT = 12;
-  type Point = { torqueNm: number; preloadN: number };
-  const start = $derived<Point>({ torqueNm: prevailingNm, preloadN: 0 });
-  const lifted = $derived((p: Point) => ({ ...p, torqueNm: p.torqueNm + prevailingNm }));
-  const ends = $derived({
-    min: lifted(joint.yieldPoints.min),
-    nominal: lifted(joint.yieldPoints.nominal),
-    max: lifted(joint.yieldPoints.max),
-  });
-  const right = $derived(Math.max(ends.max.torqueNm, torqueNm?.max ?? 0) * 1.04);
+  type Point = { readingNm: number; preloadN: number };
+  const start = $derived<Point>({ readingNm: joint.clampsFromNm, preloadN: 0 });
+  const ends = $derived(joint.yieldPoints);
+  const right = $derived(Math.max(ends.max.readingNm, torqueNm?.max ?? 0) * 1.04);
   const high = $derived(
     Math.max(ends.min.preloadN, torqueNm ? (joint.preloadN?.max ?? 0) : 0, joint.floorN ?? 0) *
       1.06,
@@ -43,23 +37,23 @@
   );
   const pen = $derived(
     line<Point>()
-      .x((p) => x(p.torqueNm))
+      .x((p) => x(p.readingNm))
       .y((p) => y(p.preloadN)),
   );
   /** Between the least and the greatest friction, up to where each yields. */
   const band = $derived.by(() => {
     const lower = (nm: number) =>
-      nm <= ends.max.torqueNm
-        ? ((nm - prevailingNm) / (ends.max.torqueNm - prevailingNm)) * ends.max.preloadN
+      nm <= ends.max.readingNm
+        ? ((nm - start.readingNm) / (ends.max.readingNm - start.readingNm)) * ends.max.preloadN
         : ends.max.preloadN;
     const rows = [
-      { nm: prevailingNm, low: 0, high: 0 },
+      { nm: start.readingNm, low: 0, high: 0 },
       {
-        nm: ends.min.torqueNm,
-        low: lower(ends.min.torqueNm),
+        nm: ends.min.readingNm,
+        low: lower(ends.min.readingNm),
         high: ends.min.preloadN,
       },
-      { nm: ends.max.torqueNm, low: ends.max.preloadN, high: ends.max.preloadN },
+      { nm: ends.max.readingNm, low: ends.max.preloadN, high: ends.max.preloadN },
     ];
     return (
       area<(typeof rows)[number]>()
@@ -93,8 +87,8 @@
     <path d={pen([start, ends.min])} class="edge" />
     <path d={pen([start, ends.max])} class="edge" />
     <path d={pen([start, ends.nominal])} class="nominal" />
-    {#each [ends.min, ends.nominal, ends.max] as p (p.torqueNm)}
-      <path d="M{x(p.torqueNm) - 4} {y(p.preloadN) - 4}l8 8m0 -8l-8 8" class="axis" />
+    {#each [ends.min, ends.nominal, ends.max] as p (p.readingNm)}
+      <path d="M{x(p.readingNm) - 4} {y(p.preloadN) - 4}l8 8m0 -8l-8 8" class="axis" />
     {/each}
     <line
       x1={LEFT}
@@ -137,7 +131,7 @@
         {#each [['least', ends.min], ['usual', ends.nominal], ['greatest', ends.max]] as const as [name, p] (name)}
           <tr>
             <td>{name}</td>
-            <td class="num">{plain(p.torqueNm / unit.newtonMetres)}</td>
+            <td class="num">{plain(p.readingNm / unit.newtonMetres)}</td>
             <td class="num">{kN(p.preloadN)}</td>
           </tr>
         {/each}

@@ -11,10 +11,11 @@ const joint: Schemas['JointResponse'] = {
   ceilingNm: 24.6,
   ceilingBy: 'YIELD',
   yieldPoints: {
-    min: { torqueNm: 20.5, preloadN: 21700 },
-    nominal: { torqueNm: 27.3, preloadN: 20700 },
-    max: { torqueNm: 33.1, preloadN: 19600 },
+    min: { torqueNm: 20.5, readingNm: 20.5, preloadN: 21700 },
+    nominal: { torqueNm: 27.3, readingNm: 27.3, preloadN: 20700 },
+    max: { torqueNm: 33.1, readingNm: 33.1, preloadN: 19600 },
   },
+  clampsFromNm: 0,
   preloadN: { min: 12400, nominal: 16700, max: 24200 },
   reasons: [],
 };

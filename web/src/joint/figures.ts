@@ -4,28 +4,27 @@ export type Unit = Schemas['Unit'];
 
 const TINY = 0.005;
 
-/** At most three figures or so, none that say nothing; the tiny as a power of ten. */
+/**
+ * A computed number as the core shows it: no decimals from 100 up, one from 10, two below, none
+ * that say nothing; the tiny as a power of ten. Held to the core by vectors.json.
+ */
 export function plain(figure: number): string {
   if (figure !== 0 && Math.abs(figure) < TINY) {
     const [figures, power] = figure.toExponential(1).split('e');
     return `${Number(figures)}·10${raised(power ?? '0')}`;
   }
   const digits = Math.abs(figure) >= 100 ? 0 : Math.abs(figure) >= 10 ? 1 : 2;
-  return String(Number(figure.toFixed(digits)));
+  return String(rounded(figure, digits));
+}
+
+/** Half is rounded away from nought by the digits as written, as the core does. */
+function rounded(figure: number, digits: number): number {
+  const size = Number(`${Math.round(Number(`${Math.abs(figure)}e${digits}`))}e-${digits}`);
+  return figure < 0 ? -size : size;
 }
 
 const raised = (power: string) =>
   [...power.replace('+', '')].map((c) => (c === '-' ? '⁻' : '⁰¹²³⁴⁵⁶⁷⁸⁹'[Number(c)])).join('');
-
-/** A scale reading with the digits of its graduation and no more. */
-export function onScale(figure: number, graduation?: number): string {
-  if (graduation === undefined) {
-    return plain(figure);
-  }
-  const text = String(graduation);
-  const point = text.indexOf('.');
-  return figure.toFixed(point < 0 ? 0 : text.length - point - 1);
-}
 
 /** Newton metres in a unit, with the factor the core handed over. */
 export function inUnit(nm: number, unit: Unit): string {

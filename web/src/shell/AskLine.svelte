@@ -206,7 +206,7 @@
           {#if best}
             <span class="soft">In the crib:</span>
             {best.name},
-            <strong class="figure">{plain(best.scale ?? 0)} {sign(here.units, best.unit)}</strong>
+            <strong class="figure">{best.setting}</strong>
             {#if best.status === 'SPILLS'}<span class="warn">{best.reasons[0]}</span>{/if}
           {:else if tools.length}
             <span class="warn"

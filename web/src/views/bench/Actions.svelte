@@ -7,8 +7,8 @@
   import { reading } from '../../joint/unit.svelte';
   import Finding from './Finding.svelte';
   import OtherPerson from './OtherPerson.svelte';
-  import type { BenchRun } from './run.svelte';
-  import type { Saying } from './outbox';
+  import type { BenchRun } from '../../run/run.svelte';
+  import type { Saying } from '../../run/outbox';
 
   interface Props {
     run: BenchRun;
@@ -83,8 +83,10 @@
   </p>
 {:else if pending && pending.torqueNm !== undefined && step.band}
   <p class="pending" role="alert">
-    {inUnit(pending.torqueNm, reading.unit)}
-    {reading.unit.sign} is {pending.verdict === 'ABOVE' ? 'above' : 'below'} the band of
+    {pending.shown ?? `${inUnit(pending.torqueNm, reading.unit)} ${reading.unit.sign}`} is {pending.verdict ===
+    'ABOVE'
+      ? 'above'
+      : 'below'} the band of
     {inUnit(step.band.minNm, reading.unit)}–{inUnit(step.band.maxNm, reading.unit)}. Turn it again,
     or let it stand with a reason.
   </p>

@@ -11,7 +11,7 @@
   import EntryList from './EntryList.svelte';
   import StepInHand from './StepInHand.svelte';
   import StepRuler from './StepRuler.svelte';
-  import { BenchRun } from './run.svelte';
+  import { BenchRun } from '../../run/run.svelte';
 
   let { page }: { page: Schemas['RunPage'] } = $props();
   // svelte-ignore state_referenced_locally
@@ -45,6 +45,7 @@
 {:else if run.trouble}
   <TroubleNote trouble={run.trouble} />
 {/if}
+{#if run.page.deviceClock}<p class="warn" role="status">{run.page.deviceClock}</p>{/if}
 <CureClocks clocks={runState.clocks} />
 {#if runState.signedOff}
   <section class="end">
@@ -60,7 +61,7 @@
       {#if padOpen && run.step.kind === 'TIGHTEN'}
         <ReadingPad
           draft="reading.{run.page.jobId}"
-          unitCode={run.step.scaleUnit ?? reading.unit.code}
+          unitCode={run.step.reading?.unit ?? reading.unit.code}
           disabled={run.busy || run.waiting > 0}
           trouble={run.trouble}
           enter={(typed, unit) => run.say({ kind: 'READING', typed, unit })}

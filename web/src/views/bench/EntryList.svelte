@@ -4,7 +4,7 @@
   import { here } from '../../api/session.svelte';
   import { moment, sign } from '../../joint/figures';
   import EntryWords from '../log/EntryWords.svelte';
-  import type { BenchRun } from './run.svelte';
+  import type { BenchRun } from '../../run/run.svelte';
 
   let { run }: { run: BenchRun } = $props();
   type Entry = Schemas['Entry'];
@@ -12,7 +12,7 @@
   const steps = $derived(new Map(run.page.sheet.steps.map((s) => [s.id, s])));
   let open = $state('');
   let typed = $state('');
-  let unit = $state<Schemas['RunStep']['scaleUnit']>();
+  let unit = $state<Schemas['ScaleReading']['unit']>();
 
   const mayCorrect = (e: Entry) =>
     !run.page.state.signedOff &&
@@ -24,7 +24,7 @@
   function begin(e: Entry) {
     open = open === e.event.id ? '' : e.event.id;
     typed = '';
-    unit = e.event.unit ?? steps.get(e.event.stepId)?.scaleUnit ?? 'N.m';
+    unit = e.event.unit ?? steps.get(e.event.stepId)?.reading?.unit ?? 'N.m';
   }
 
   async function correct(e: Entry, withFigure: boolean) {
@@ -47,7 +47,7 @@
         {@const step = steps.get(e.event.stepId)}
         <li>
           <div class="line" class:corrected={e.correctedBy}>
-            <span class="soft figure">{moment(e.event.at)}</span>
+            <span class="soft figure">{moment(e.event.time.doneAt)}</span>
             <span>
               {step ? `${step.group}: ${step.title}` : ''}{e.event.fastener
                 ? `, fastener ${e.event.fastener}`

@@ -3,7 +3,7 @@
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
-  import type { BenchRun } from './run.svelte';
+  import type { BenchRun } from '../../run/run.svelte';
 
   interface Props {
     run: BenchRun;

@@ -2,7 +2,7 @@
   import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { api, ask, type Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
-  import type { Saying } from './outbox';
+  import type { Saying } from '../../run/outbox';
 
   interface Props {
     witness: Saying['witness'];

@@ -3,7 +3,7 @@
   import type { Trouble } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
   import { here } from '../../api/session.svelte';
-  import type { Saying } from './outbox';
+  import type { Saying } from '../../run/outbox';
 
   interface Props {
     draft: string;

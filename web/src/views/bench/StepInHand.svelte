@@ -2,10 +2,10 @@
   import { Locked, WarningAlt } from 'carbon-icons-svelte';
   import type { Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
-  import { inUnit, plain, sign } from '../../joint/figures';
+  import { inUnit, sign } from '../../joint/figures';
   import TorqueRail from '../../joint/TorqueRail.svelte';
   import { reading } from '../../joint/unit.svelte';
-  import type { BenchRun } from './run.svelte';
+  import type { BenchRun } from '../../run/run.svelte';
 
   interface Props {
     run: BenchRun;
@@ -24,11 +24,8 @@
   );
   const torques = $derived(
     runState.entries
-      .filter((e) => e.event.stepId === step.id && e.torqueNm !== undefined && !e.correctedBy)
-      .map((e) => ({
-        nm: e.torqueNm ?? 0,
-        outside: e.verdict === 'ABOVE' || e.verdict === 'BELOW',
-      })),
+      .filter((e) => e.event.stepId === step.id && e.reading)
+      .map((e) => ({ nm: e.torqueNm ?? 0, outside: e.deviation === true })),
   );
 </script>
 
@@ -42,9 +39,9 @@
 {#if turns}
   <div class="figures">
     <p class="set">
-      {#if step.scale !== undefined}
-        <span class="digits figure">{plain(step.scale)}</span>
-        <span class="unit">{sign(here.units, step.scaleUnit)}</span>
+      {#if step.reading}
+        <span class="digits figure">{step.reading.onScale}</span>
+        <span class="unit">{sign(here.units, step.reading.unit)}</span>
       {:else}
         <span class="words">By feel, no tool reaches</span>
       {/if}

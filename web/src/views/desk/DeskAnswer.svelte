@@ -21,19 +21,7 @@
   let { answer, desk, choices }: Props = $props();
   const joint = $derived(answer.joint);
   const kN = (n: number) => plain(n / 1000);
-  const FAILS = {
-    BOLT: 'the bolt breaks',
-    BOLT_THREAD: 'the bolt’s thread strips',
-    INTERNAL_THREAD: 'the thread it is in strips',
-  };
-  const stated = $derived.by(() => {
-    const nm = answer.torque?.in['N.m'];
-    if (!nm) return undefined;
-    const low = nm.value ?? nm.min ?? nm.max;
-    const high = nm.value ?? nm.max ?? nm.min;
-    return low === undefined || high === undefined ? undefined : { min: low, max: high };
-  });
-  const prevailing = $derived(Number(desk.prevailing.replace(',', '.')) || 0);
+  const applied = $derived(answer.appliedNm);
   const past = $derived(joint.pastYield);
   const MARKS = { HOLDS: CheckmarkOutline, DOUBTFUL: WarningAlt, FAILS: Misuse };
   const TONES = { HOLDS: 'good', DOUBTFUL: 'warn', FAILS: 'bad' };
@@ -57,7 +45,7 @@
       {#if past}
         <p class="big">–</p>
         <p class="soft figure">
-          it yields at {inUnit(joint.yieldPoints.nominal.torqueNm + prevailing, reading.unit)}
+          it yields at {inUnit(joint.yieldPoints.nominal.readingNm, reading.unit)}
           {reading.unit.sign}, {kN(joint.yieldPoints.nominal.preloadN)} kN
         </p>
       {:else}
@@ -91,7 +79,7 @@
   </div>
   {#if joint.failsFirst && joint.failsAtNm !== undefined}
     <div>
-      <p class="label">Overdone, {FAILS[joint.failsFirst]}</p>
+      <p class="label">Overdone, {joint.failsFirstWords}</p>
       <p class="big figure">
         {inUnit(joint.failsAtNm, reading.unit)} <span class="unit">{reading.unit.sign}</span>
       </p>
@@ -115,7 +103,7 @@
 {/each}
 
 <TorqueRail
-  band={stated ? { minNm: stated.min, maxNm: stated.max } : undefined}
+  band={applied ? { minNm: applied.min, maxNm: applied.max } : undefined}
   ceilingNm={joint.ceilingNm}
   floorNm={joint.floorNm}
   unit={reading.unit}
@@ -125,12 +113,7 @@
 <div class="columns">
   <div>
     <h2>Clamp load over torque</h2>
-    <ClampPlot
-      {joint}
-      torqueNm={past ? undefined : stated}
-      prevailingNm={prevailing}
-      unit={reading.unit}
-    />
+    <ClampPlot {joint} torqueNm={past ? undefined : applied} unit={reading.unit} />
   </div>
   <div>
     {#if answer.others.length}

@@ -11,6 +11,10 @@ const choices: Schemas['ChoicesResponse'] = {
   heads: [],
   conditions: [],
   materials: [],
+  sources: [],
+  layouts: [],
+  clampStyles: [],
+  gapStyles: [],
 };
 
 describe('the state of the desk', () => {

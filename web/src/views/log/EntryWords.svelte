@@ -1,8 +1,7 @@
 <script lang="ts">
   import { CheckmarkOutline, Misuse, WarningAlt } from 'carbon-icons-svelte';
   import type { Schemas } from '../../api/client';
-  import { here } from '../../api/session.svelte';
-  import { inUnit, plain, sign } from '../../joint/figures';
+  import { inUnit } from '../../joint/figures';
   import { reading } from '../../joint/unit.svelte';
 
   let { entry: e }: { entry: Schemas['Entry'] } = $props();
@@ -20,13 +19,10 @@
     SIGNED_OFF: 'signed off',
   };
   const figure = $derived(
-    e.event.value !== undefined
-      ? `${plain(e.event.value)} ${sign(here.units, e.event.unit)}`
-      : e.torqueNm !== undefined
-        ? `${inUnit(e.torqueNm, reading.unit)} ${reading.unit.sign}`
-        : '',
+    e.shown ??
+      (e.torqueNm === undefined ? '' : `${inUnit(e.torqueNm, reading.unit)} ${reading.unit.sign}`),
   );
-  const outside = $derived(e.verdict === 'ABOVE' || e.verdict === 'BELOW');
+  const outside = $derived(e.deviation === true);
 </script>
 
 <span class="entry">

@@ -13,7 +13,11 @@ function entry(
       stepId: 's',
       kind: 'CLICKED',
       by: { id: 'b', name: 'Bram', lead: false },
-      at: '2026-06-01T08:00:00Z',
+      time: {
+        doneAt: '2026-06-01T08:00:00Z',
+        receivedAt: '2026-06-01T08:00:00Z',
+        deviceAheadSeconds: 0,
+      },
       ...event,
     },
     round: 1,
@@ -31,10 +35,10 @@ describe('an entry in words', () => {
     render(EntryWords, {
       entry: entry(
         { kind: 'READING', value: 18.5, unit: '[ft_i].[lbf_av]' },
-        { torqueNm: 25.08, verdict: 'ABOVE' },
+        { torqueNm: 25.08, verdict: 'ABOVE', deviation: true, shown: '18.5 ft·lbf' },
       ),
     });
-    expect(screen.getByText(/read/)).toHaveTextContent('18.5 [ft_i].[lbf_av]');
+    expect(screen.getByText(/read/)).toHaveTextContent('18.5 ft·lbf');
     expect(screen.getByText('above the band')).toBeInTheDocument();
   });
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, ask, type Schemas } from '../../api/client';
+  import { api, ask } from '../../api/client';
   import { inUnit, moment } from '../../joint/figures';
   import TorqueRail from '../../joint/TorqueRail.svelte';
   import { reading } from '../../joint/unit.svelte';
@@ -16,37 +16,6 @@
     );
     return { record, machine };
   };
-  const isOutside = (e: Schemas['Entry']) => e.verdict === 'ABOVE' || e.verdict === 'BELOW';
-  /** Torques at full share that count, for one joint. */
-  function finals(built: Schemas['AsBuilt'], jointId: string): Schemas['Entry'][] {
-    const steps = built.sheet.steps.filter((s) => s.jointId === jointId && s.percent === 100);
-    return built.run.entries.filter(
-      (e) =>
-        e.torqueNm !== undefined &&
-        !e.notCounted &&
-        !e.correctedBy &&
-        steps.some((s) => s.id === e.event.stepId),
-    );
-  }
-  /** What was measured or looked at, with the last entry of each that counts. */
-  function found(built: Schemas['AsBuilt']) {
-    return built.sheet.steps.flatMap((step) => {
-      const entry = built.run.entries.findLast(
-        (e) =>
-          e.event.stepId === step.id &&
-          e.event.kind === 'MEASURED' &&
-          !e.notCounted &&
-          !e.correctedBy,
-      );
-      return step.measure && entry ? [{ step, entry }] : [];
-    });
-  }
-  function tools(built: Schemas['AsBuilt'], jointId: string): string {
-    const names = built.sheet.steps.flatMap((s) =>
-      s.jointId === jointId && s.toolName ? [s.toolName] : [],
-    );
-    return [...new Set(names)].join(', ');
-  }
 </script>
 
 <svelte:head><title>Record · Unimetric</title></svelte:head>
@@ -75,8 +44,7 @@
       </p>
       <h2>As built</h2>
       <ul class="lines">
-        {#each built.sheet.joints as joint (joint.id)}
-          {@const last = finals(built, joint.id)}
+        {#each built.joints as { joint, finals, tools } (joint.id)}
           <li class="joint">
             <div>
               <strong>{joint.title}</strong>
@@ -95,27 +63,27 @@
               band={joint.band}
               aimNm={joint.aimNm}
               ceilingNm={joint.ceilingNm}
-              readings={last.map((e) => ({ nm: e.torqueNm ?? 0, outside: isOutside(e) }))}
+              readings={finals.map((e) => ({ nm: e.torqueNm ?? 0, outside: e.deviation === true }))}
               unit={reading.unit}
             />
             <div>
               <ul class="finals figure">
-                {#each last as e (e.event.id)}
-                  <li class:bad={isOutside(e)}>
+                {#each finals as e (e.event.id)}
+                  <li class:bad={e.deviation}>
                     <span class="soft">{e.event.fastener}</span>
-                    {inUnit(e.torqueNm ?? 0, reading.unit)}
+                    {e.shown ?? inUnit(e.torqueNm ?? 0, reading.unit)}
                   </li>
                 {/each}
               </ul>
-              <span class="soft block">{tools(built, joint.id)}</span>
+              <span class="soft block">{tools.join(', ')}</span>
             </div>
           </li>
         {/each}
       </ul>
-      {#if found(built).length}
+      {#if built.found.length}
         <h2>Found, inspected, left</h2>
         <ul class="lines">
-          {#each found(built) as { step, entry } (step.id)}
+          {#each built.found as { step, entry } (step.id)}
             <li class="found">
               <span>
                 {step.title}
@@ -139,7 +107,7 @@
           <tbody>
             {#each built.run.entries as e (e.event.id)}
               <tr class:struck={e.correctedBy}>
-                <td class="figure when">{moment(e.event.at)}</td>
+                <td class="figure when">{moment(e.event.time.doneAt)}</td>
                 <td>
                   {titles.get(e.event.stepId) ?? ''}{e.event.fastener
                     ? `, fastener ${e.event.fastener}`

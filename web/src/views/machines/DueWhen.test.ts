@@ -13,6 +13,7 @@ const recheck = (more: Partial<Schemas['Recheck']>): Schemas['Recheck'] => ({
   jobTitle: 'Fit crash bars',
   why: 'Seats settle.',
   joints: 'Frame plate',
+  jointIds: ['frame-plate'],
   afterFirstRide: false,
   standing: 'WAITING',
   ...more,

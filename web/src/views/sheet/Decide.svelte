@@ -17,16 +17,16 @@
 
   interface Option {
     key: string;
-    valueIndex: number;
+    valueId: string;
     readAs?: Schemas['UnitSlip']['statedUnit'];
     words: string;
   }
   const options = $derived<Option[]>(
-    joint.values.flatMap((v) => [
-      { key: String(v.index), valueIndex: v.index, words: `${v.stated} (${v.source})` },
-      ...(joint.unitSlips.find((s) => s.index === v.index)?.likelyUnits ?? []).map((unit) => ({
-        key: `${v.index} ${unit}`,
-        valueIndex: v.index,
+    joint.values.flatMap((v, index) => [
+      { key: v.id, valueId: v.id, words: `${v.stated} (${v.source})` },
+      ...(joint.unitSlips.find((s) => s.index === index)?.likelyUnits ?? []).map((unit) => ({
+        key: `${v.id} ${unit}`,
+        valueId: v.id,
         readAs: unit,
         words: `${v.stated.replace(/\s\S+$/, '')} read as ${sign(here.units, unit)} (${v.source})`,
       })),
@@ -55,7 +55,7 @@
           body: {
             id,
             jointId: joint.id,
-            valueIndex: option.valueIndex,
+            valueId: option.valueId,
             ...(option.readAs ? { readAs: option.readAs } : {}),
             reason,
             version,

@@ -1,7 +1,5 @@
 <script lang="ts">
   import type { Schemas } from '../../api/client';
-  import { here } from '../../api/session.svelte';
-  import { onScale, sign } from '../../joint/figures';
 
   let { tools }: { tools: Schemas['SheetTool'][] } = $props();
 </script>
@@ -12,12 +10,7 @@
     {#each tools as tool (tool.id)}
       <li>
         <strong>{tool.name}</strong>
-        {#if tool.scale !== undefined}
-          <span class="figure">
-            {onScale(tool.scale, tool.graduation)}
-            {sign(here.units, tool.unit)}
-          </span>
-        {/if}
+        {#if tool.setting}<span class="figure">{tool.setting}</span>{/if}
         <span class="soft">{tool.usable ? 'would do.' : 'refused.'} {tool.reasons.join(' ')}</span>
       </li>
     {/each}

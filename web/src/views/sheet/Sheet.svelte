@@ -7,14 +7,14 @@
   import JobHeader from '../../shell/JobHeader.svelte';
   import Loaded from '../../shell/Loaded.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
-  import { moment, onScale, sign, span } from '../../joint/figures';
+  import { moment, span } from '../../joint/figures';
   import Cost from './Cost.svelte';
   import Fits from './Fits.svelte';
   import SheetJoint from './SheetJoint.svelte';
   import WriteDown from './WriteDown.svelte';
 
   type JobSheet = Schemas['JobSheet'];
-  type Page = { sheet: JobSheet; standing: Schemas['Standing'] };
+  type Page = { sheet: JobSheet; standing: Schemas['Progress'] };
   const id = $derived(route.params.id ?? '');
   let trouble = $state<Trouble | null>(null);
   let busy = $state(false);
@@ -343,12 +343,8 @@
             <h2>Settings, in working order</h2>
             <ul class="lines">
               {#each sheet.needs.settings as setting, i (i)}
-                {@const tool = sheet.joints.find((j) => j.id === setting.jointIds[0])?.tool}
                 <li>
-                  <strong class="figure"
-                    >{onScale(setting.scale, tool?.graduation)}
-                    {sign(here.units, tool?.unit)}</strong
-                  >
+                  <strong class="figure">{setting.reading.text}</strong>
                   {setting.toolName}
                   <span class="soft">
                     {setting.jointIds

@@ -2,7 +2,7 @@
   import { WarningAlt } from 'carbon-icons-svelte';
   import type { Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
-  import { inUnit, onScale, sign } from '../../joint/figures';
+  import { inUnit, sign } from '../../joint/figures';
   import JointDrawing from '../../joint/JointDrawing.svelte';
   import TorqueRail from '../../joint/TorqueRail.svelte';
   import { reading } from '../../joint/unit.svelte';
@@ -74,11 +74,10 @@
       {#if changed}<p class="changed">Changed since the print</p>{/if}
       <p class="figure">
         {joint.count} × {joint.thread}
-        {joint.propertyClass ?? ''}
       </p>
       {#if joint.critical}<p class="soft">Critical joint</p>{/if}
       {#if joint.leftHand}<p class="warn">Left-hand thread</p>{/if}
-      {#if joint.turning.drive}<p class="soft">{joint.turning.drive}</p>{/if}
+      {#if joint.drive}<p class="soft">{joint.drive}</p>{/if}
       {#if joint.turning.counterHold}
         <p class="soft">hold with {joint.turning.counterHold}</p>
       {/if}
@@ -130,10 +129,7 @@
   <div>
     <span class="label">Tool and setting</span>
     {#if joint.tool}
-      <p class="setting figure">
-        {joint.tool.scale === undefined ? '–' : onScale(joint.tool.scale, joint.tool.graduation)}
-        <span class="unit">{sign(here.units, joint.tool.unit)}</span>
-      </p>
+      <p class="setting figure">{joint.tool.setting ?? '–'}</p>
       <p class="soft">{joint.tool.name}</p>
       <Why label="Why" reasons={joint.tool.reasons} derivation={joint.tool.derivation} />
     {:else if joint.band}
@@ -147,8 +143,9 @@
     <p class="soft passes">{passes}</p>
     {#if joint.decision}
       <p>
-        Decided by <strong>{joint.decision.by}</strong>: {joint.values[joint.decision.valueIndex]
-          ?.stated}{joint.decision.readAs
+        Decided by <strong>{joint.decision.by}</strong>: {joint.values.find(
+          (v) => v.id === joint.decision?.valueId,
+        )?.stated}{joint.decision.readAs
           ? ` read as ${sign(here.units, joint.decision.readAs)}`
           : ''}. {joint.decision.reason}
       </p>

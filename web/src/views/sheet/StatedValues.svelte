@@ -8,21 +8,22 @@
   let { joint }: { joint: Schemas['SheetJoint'] } = $props();
   const conflictOf = (index: number) => joint.conflicts.find((c) => c.b === index);
   const slipOf = (index: number) => joint.unitSlips.find((s) => s.index === index);
-  const holds = (index: number) => index === (joint.decision?.valueIndex ?? joint.governing);
+  const holds = (index: number) =>
+    joint.decision ? joint.values[index]?.id === joint.decision.valueId : index === joint.governing;
   const converted = (v: Schemas['SheetValue']) => {
-    if (v.minNm === undefined || v.maxNm === undefined || v.unit === reading.unit.code) return '';
-    const low = inUnit(v.minNm, reading.unit);
-    const high = inUnit(v.maxNm, reading.unit);
+    if (!v.band || v.unit === reading.unit.code) return '';
+    const low = inUnit(v.band.minNm, reading.unit);
+    const high = inUnit(v.band.maxNm, reading.unit);
     return `${low === high ? low : `${low}–${high}`} ${reading.unit.sign}`;
   };
 </script>
 
 <div class="stated">
   <span class="label">Stated</span>
-  {#each joint.values as v (v.index)}
-    {@const conflict = conflictOf(v.index)}
-    {@const slip = slipOf(v.index)}
-    <div class="value" class:holds={holds(v.index)}>
+  {#each joint.values as v, index (v.id)}
+    {@const conflict = conflictOf(index)}
+    {@const slip = slipOf(index)}
+    <div class="value" class:holds={holds(index)}>
       <p>
         <strong class="figure">{v.stated}</strong>
         {#if converted(v)}<span class="soft figure"> = {converted(v)}</span>{/if}

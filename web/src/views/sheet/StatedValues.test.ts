@@ -17,28 +17,26 @@ function joint(more: Partial<Joint>): Joint {
     positions: [],
     values: [
       {
-        index: 0,
+        id: 'pack.1',
         stated: '10 N·m',
         source: 'marking on the part',
         document: 'Stamped on the stay',
         condition: 'not stated',
         unit: 'N.m',
-        minNm: 10,
-        maxNm: 10,
+        band: { minNm: 10, maxNm: 10 },
       },
       {
-        index: 1,
+        id: 'pack.2',
         stated: '65 ft·lbf',
         source: "part maker's sheet",
         document: 'Demo kit sheet',
         condition: 'dry',
         unit: '[ft_i].[lbf_av]',
-        minNm: 88.128,
-        maxNm: 88.128,
+        band: { minNm: 88.128, maxNm: 88.128 },
       },
     ],
     slots: [],
-    turning: { usedOnce: false, minutes: 0 },
+    turning: { end: 'BOLT', usedOnce: false, minutes: 0 },
     ready: false,
     governing: 0,
     conflicts: [],
@@ -93,7 +91,7 @@ describe('the values as they were stated', () => {
 
   it('marks the value that holds, after a decision the decided one', () => {
     const { container } = render(StatedValues, {
-      joint: joint({ decision: { valueIndex: 1, reason: 'Asked the maker.', by: 'Asta' } }),
+      joint: joint({ decision: { valueId: 'pack.2', reason: 'Asked the maker.', by: 'Asta' } }),
     });
     const values = container.querySelectorAll('.value');
     expect(values[0]).not.toHaveClass('holds');

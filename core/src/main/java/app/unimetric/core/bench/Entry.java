@@ -1,5 +1,8 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.quantity.ScaleReading;
+import app.unimetric.core.quantity.TorqueUnit;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -7,6 +10,8 @@ import org.jspecify.annotations.Nullable;
  * An event and what the replay made of it.
  *
  * @param round of a check pass, from 1
+ * @param shown what the tool showed: as typed, or its setting with the digits of its graduation;
+ *     null when nothing was measured with a tool
  * @param torqueNm what counts, N·m; null when nothing was measured
  * @param verdict null when the event did not count or judges nothing
  * @param notCounted why it moved nothing on; null when it counted
@@ -16,11 +21,28 @@ import org.jspecify.annotations.Nullable;
 public record Entry(
     RunEvent event,
     int round,
+    @Nullable String shown,
     @Nullable Double torqueNm,
     @Nullable Verdict verdict,
     @Nullable String notCounted,
     @Nullable String acceptedReason,
     @Nullable UUID correctedBy) {
+
+  /** An entry that moved nothing on, or that judges nothing. */
+  static Entry plain(RunEvent event, int round, @Nullable String notCounted) {
+    return new Entry(event, round, null, null, null, notCounted, null, null);
+  }
+
+  /** What the tool showed: a figure as typed, a click as the tool was set. */
+  public static @Nullable String shown(RunEvent event, @Nullable RunStep step) {
+    Double typed = event.value();
+    TorqueUnit unit = event.unit();
+    if (typed != null && unit != null) {
+      return Figure.typed(typed) + " " + unit.sign();
+    }
+    ScaleReading set = step == null ? null : step.reading();
+    return event.kind() == EventKind.CLICKED && set != null ? set.text() : null;
+  }
 
   /** Whether it stands: it fitted its step and no later entry corrects it. */
   public boolean counts() {
@@ -38,10 +60,10 @@ public record Entry(
   }
 
   Entry corrected(UUID by) {
-    return new Entry(event, round, torqueNm, verdict, notCounted, acceptedReason, by);
+    return new Entry(event, round, shown, torqueNm, verdict, notCounted, acceptedReason, by);
   }
 
   Entry accepted(String reason) {
-    return new Entry(event, round, torqueNm, verdict, notCounted, reason, correctedBy);
+    return new Entry(event, round, shown, torqueNm, verdict, notCounted, reason, correctedBy);
   }
 }

@@ -52,11 +52,11 @@ public final class Replay {
     String refusal = refusal(event, step);
     indexOf.put(event.id(), entries.size());
     if (refusal != null || step == null) {
-      entries.add(new Entry(event, 0, null, null, refusal, null, null));
+      entries.add(Entry.plain(event, 0, refusal));
       return;
     }
     switch (event.kind()) {
-      case NOTE -> entries.add(new Entry(event, 0, null, null, null, null, null));
+      case NOTE -> entries.add(Entry.plain(event, 0, null));
       case CORRECTION -> correct(event);
       case DEVIATION_ACCEPTED -> accept(event, step);
       default -> confirm(event, step);
@@ -144,7 +144,8 @@ public final class Replay {
           case MEASURED -> Verdict.of(measured(event, step));
           default -> Verdict.DONE;
         };
-    entries.add(new Entry(event, round(step), torque, verdict, null, null, null));
+    entries.add(
+        new Entry(event, round(step), Entry.shown(event, step), torque, verdict, null, null, null));
     settle(step, fastener, event.id(), verdict);
     if (event.kind() == EventKind.SIGNED_OFF) {
       signedOff = true;
@@ -211,7 +212,7 @@ public final class Replay {
     int index = indexOf.getOrDefault(id, 0);
     Entry let = entries.get(index).accepted(reason);
     entries.set(index, let);
-    entries.add(new Entry(event, round(step), null, null, null, null, null));
+    entries.add(Entry.plain(event, round(step), null));
     pending = null;
     Integer fastener = let.event().fastener();
     done(step).put(fastener == null ? 0 : fastener, id);
@@ -237,11 +238,13 @@ public final class Replay {
     }
     Double torque = event.torqueNm();
     if (torque == null) {
-      entries.add(new Entry(event, original.round(), null, null, null, null, null));
+      entries.add(Entry.plain(event, original.round(), null));
       return;
     }
     Verdict verdict = Verdict.of(torque, step.band());
-    entries.add(new Entry(event, original.round(), torque, verdict, null, null, null));
+    entries.add(
+        new Entry(
+            event, original.round(), Entry.shown(event, step), torque, verdict, null, null, null));
     settleCorrection(step, fastener, event.id(), verdict);
   }
 

@@ -33,9 +33,20 @@ public record ClampPressure(
   /** How the clamp closes. */
   public enum Style {
     /** One slit; every bolt pulls the ring. */
-    PINCH,
+    PINCH("one slit"),
     /** Two slits; the bolts share two sides. */
-    FACEPLATE
+    FACEPLATE("a faceplate");
+
+    private final String words;
+
+    Style(String words) {
+      this.words = words;
+    }
+
+    /** In words, as a choice offers it. */
+    public String words() {
+      return words;
+    }
   }
 
   /**

@@ -2,7 +2,6 @@ package app.unimetric.core.fastener;
 
 import app.unimetric.core.thread.Hand;
 import app.unimetric.core.thread.MetricThread;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,13 +34,5 @@ public record Fastener(
 
   public boolean isLeftHand() {
     return hand == Hand.LEFT;
-  }
-
-  /** Which way it is turned, where that is unusual; empty for a right-hand thread. */
-  public Optional<String> turning() {
-    return isLeftHand()
-        ? Optional.of(
-            "Left-hand thread: tighten " + hand.tighten() + ", loosen " + hand.loosen() + ".")
-        : Optional.empty();
   }
 }

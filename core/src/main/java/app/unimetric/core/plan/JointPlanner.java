@@ -159,7 +159,7 @@ final class JointPlanner {
       CompoundAdvice compound) {
     List<String> notes = new ArrayList<>();
     notes.add(joint.turning().end().words());
-    joint.fastener().turning().ifPresent(notes::add);
+    joint.fastener().hand().unusual().ifPresent(notes::add);
     Double aim = resolution.aimNm();
     FrictionCondition wet = friction(compound.advice());
     if (governing != null

@@ -2,14 +2,20 @@ package app.unimetric.documents.pack;
 
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.problem.Problem;
 import app.unimetric.documents.StrictJson;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Reads job packs; a broken one is refused whole, with the place of each error. */
 public final class PackReader {
   private final JsonMapper json = StrictJson.mapper();
+  private final JsonMapper lenient =
+      json.rebuild().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
   private final PackSchema schema = new PackSchema();
 
   /**
@@ -19,8 +25,28 @@ public final class PackReader {
    * @throws InvalidInput with every problem found and its place
    */
   public JobPack take(String text) {
-    schema.check(text);
-    return read(text);
+    List<Problem> problems = new ArrayList<>(schema.problems(text));
+    if (problems.isEmpty()) {
+      return read(text);
+    }
+    // What the schema cannot judge is told in the same breath, as far as the document can be read.
+    for (Problem beyond : beyondSchema(text)) {
+      if (problems.stream().noneMatch(p -> p.field().equals(beyond.field()))) {
+        problems.add(beyond);
+      }
+    }
+    throw new InvalidInput(problems);
+  }
+
+  private List<Problem> beyondSchema(String text) {
+    try {
+      new PackMapping().pack(lenient.readValue(text, PackDocument.class));
+      return List.of();
+    } catch (InvalidInput e) {
+      return e.problems();
+    } catch (JacksonException e) {
+      return List.of();
+    }
   }
 
   /** The same for a document that was parsed already into maps, lists, texts and numbers. */

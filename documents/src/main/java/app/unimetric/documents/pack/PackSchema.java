@@ -1,6 +1,5 @@
 package app.unimetric.documents.pack;
 
-import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problem;
 import app.unimetric.core.quantity.Figure;
 import com.networknt.schema.Error;
@@ -31,18 +30,12 @@ final class PackSchema {
     }
   }
 
-  /**
-   * @throws InvalidInput with every place at which the document breaks the schema
-   */
-  void check(String text) {
-    List<Problem> problems =
-        schema.validate(text, InputFormat.JSON).stream()
-            .map(PackSchema::problem)
-            .distinct()
-            .toList();
-    if (!problems.isEmpty()) {
-      throw new InvalidInput(problems);
-    }
+  /** Every place at which a document breaks the schema; empty when it keeps to it. */
+  List<Problem> problems(String text) {
+    return schema.validate(text, InputFormat.JSON).stream()
+        .map(PackSchema::problem)
+        .distinct()
+        .toList();
   }
 
   private static Problem problem(Error error) {

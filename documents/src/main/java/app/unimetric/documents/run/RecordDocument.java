@@ -3,6 +3,8 @@ package app.unimetric.documents.run;
 import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.CureClock;
 import app.unimetric.core.bench.Entry;
+import app.unimetric.core.bench.RunEvent;
+import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.Verdict;
 import app.unimetric.documents.Versioned;
@@ -96,6 +98,7 @@ public record RecordDocument(
   }
 
   private AsBuilt built() {
+    RunSheet made = sheet.sheet();
     RunState state =
         new RunState(
             null,
@@ -106,10 +109,10 @@ public record RecordDocument(
             List.of(),
             Map.of(),
             List.of(),
-            entries.stream().map(RecordDocument::entry).toList(),
+            entries.stream().map(e -> entry(e, made)).toList(),
             clocks.stream().map(RecordDocument::clock).toList(),
             true);
-    return new AsBuilt(jobId, sheet.sheet(), state, startedBy, startedById, startedAt);
+    return new AsBuilt(jobId, made, state, startedBy, startedById, startedAt);
   }
 
   private static EntryFields entry(Entry e) {
@@ -123,10 +126,12 @@ public record RecordDocument(
         e.correctedBy());
   }
 
-  private static Entry entry(EntryFields e) {
+  private static Entry entry(EntryFields e, RunSheet sheet) {
+    RunEvent event = e.event().event();
     return new Entry(
-        e.event().event(),
+        event,
         e.round(),
+        e.torqueNm() == null ? null : Entry.shown(event, sheet.step(event.stepId()).orElse(null)),
         e.torqueNm(),
         e.verdict(),
         e.notCounted(),

@@ -1,7 +1,6 @@
 package app.unimetric.server.json;
 
 import app.unimetric.core.quantity.ScaleReading;
-
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.documents.RecordNullness;

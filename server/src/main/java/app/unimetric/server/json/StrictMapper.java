@@ -1,14 +1,12 @@
 package app.unimetric.server.json;
 
-import tools.jackson.databind.module.SimpleModule;
-
 import app.unimetric.core.quantity.ScaleReading;
-
 import app.unimetric.documents.StrictJson;
 import app.unimetric.documents.pack.PackReader;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.module.SimpleModule;
 
 /** Requests and answers are read and written as strictly as documents are. */
 @Configuration

@@ -16,18 +16,13 @@ import tools.jackson.databind.ValueSerializer;
  */
 @Schema(name = "ScaleReading")
 record WireReading(
-    double figure,
-    TorqueUnit unit,
-    @Nullable Double graduation,
-    String onScale,
-    String text) {
+    double figure, TorqueUnit unit, @Nullable Double graduation, String onScale, String text) {
 
   /** Writes every reading so. */
   static final class Writer extends ValueSerializer<ScaleReading> {
     @Override
     public void serialize(ScaleReading r, JsonGenerator out, SerializationContext context) {
-      out.writePOJO(
-          new WireReading(r.figure(), r.unit(), r.graduation(), r.onScale(), r.text()));
+      out.writePOJO(new WireReading(r.figure(), r.unit(), r.graduation(), r.onScale(), r.text()));
     }
   }
 }

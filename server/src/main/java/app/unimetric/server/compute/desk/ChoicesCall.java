@@ -1,9 +1,13 @@
 package app.unimetric.server.compute.desk;
 
+import app.unimetric.core.carbon.ClampPressure;
 import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.sequence.GapStyle;
+import app.unimetric.core.sequence.Layout;
+import app.unimetric.core.stated.Source;
 import app.unimetric.core.thread.Hand;
 import app.unimetric.core.thread.MetricThread;
 import app.unimetric.core.thread.ThreadSeries;
@@ -12,6 +16,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,7 +28,13 @@ public final class ChoicesCall {
 
   @Schema(name = "ThreadChoice", description = "mm")
   public record ThreadChoice(
-      String name, double nominalDiameterMm, double pitchMm, Hand hand, String note) {}
+      String name,
+      double nominalDiameterMm,
+      double pitchMm,
+      Hand hand,
+      @Schema(description = "which way it is turned, where that is unusual")
+          @Nullable String turning,
+      String note) {}
 
   @Schema(name = "ClassChoice", description = "MPa, up to M16")
   public record ClassChoice(String mark, double ultimateMPa, double yieldMPa, String source) {}
@@ -44,7 +55,18 @@ public final class ChoicesCall {
       List<ClassChoice> classes,
       List<HeadChoice> heads,
       List<ConditionChoice> conditions,
-      List<MaterialChoice> materials) {}
+      List<MaterialChoice> materials,
+      List<Choice> sources,
+      List<Choice> layouts,
+      List<Choice> clampStyles,
+      List<Choice> gapStyles) {}
+
+  @Schema(name = "Choice", description = "a code of the API and what people call it")
+  public record Choice(String code, String words) {
+    private static <E extends Enum<E>> List<Choice> all(E[] codes, Function<E, String> words) {
+      return Arrays.stream(codes).map(c -> new Choice(c.name(), words.apply(c))).toList();
+    }
+  }
 
   @Operation(summary = "What the desks offer to choose from")
   @GetMapping(path = "/choices", consumes = MediaType.ALL_VALUE)
@@ -58,6 +80,7 @@ public final class ChoicesCall {
                         t.thread().nominalDiameterMm(),
                         t.thread().pitchMm(),
                         t.hand(),
+                        t.hand().unusual().orElse(null),
                         t.note()))
             .toList(),
         Arrays.stream(PropertyClass.values())
@@ -73,6 +96,10 @@ public final class ChoicesCall {
         Arrays.stream(Material.values())
             .filter(m -> m != Material.CARBON)
             .map(m -> new MaterialChoice(m, m.words(), m.ultimateMPa()))
-            .toList());
+            .toList(),
+        Choice.all(Source.values(), Source::words),
+        Choice.all(Layout.values(), Layout::words),
+        Choice.all(ClampPressure.Style.values(), ClampPressure.Style::words),
+        Choice.all(GapStyle.values(), GapStyle::words));
   }
 }

@@ -32,6 +32,7 @@ import app.unimetric.server.compute.group.InteractionCall;
 import app.unimetric.server.compute.joint.BreakLooseCall;
 import app.unimetric.server.compute.joint.JointCall;
 import app.unimetric.server.compute.joint.TorqueAngleCall;
+import app.unimetric.server.compute.joint.TorqueFields;
 import app.unimetric.server.compute.torque.AskCall;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -101,6 +102,8 @@ public final class DeskCall {
   public record Response(
       JointCall.Response joint,
       AskCall.@Nullable Response torque,
+      @Schema(description = "what is brought on, N·m; without a torque null")
+          TorqueFields.@Nullable Span appliedNm,
       @Schema(description = "what this torque does to the joint; without a torque null")
           @Nullable JointVerdict verdict,
       List<UnitSlip> unitSlips,
@@ -138,6 +141,7 @@ public final class DeskCall {
     return new Response(
         joint,
         stated == null ? null : AskCall.answer(stated, why),
+        torque == null ? null : new TorqueFields.Span(torque.band().minNm(), torque.band().maxNm()),
         scatter == null ? null : JointVerdict.of(check, scatter),
         stated == null ? List.of() : slips(request, bolted, stated),
         torque == null ? List.of() : others(bolted, torque),

@@ -1,6 +1,6 @@
-import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
-import { here } from '../../api/session.svelte';
-import { Outbox, type Saying } from './outbox';
+import { api, ask, asTrouble, type Schemas, type Trouble } from '../api/client';
+import { here } from '../api/session.svelte';
+import { deviceNow, Outbox, type Saying } from './outbox';
 
 type RunPage = Schemas['RunPage'];
 const RETRY_MS = 4000;
@@ -22,7 +22,7 @@ export class BenchRun {
       ask(
         api.POST('/api/jobs/{id}/run/events', {
           params: { path: { id: page.jobId } },
-          body: { device, events: [event] },
+          body: { device, sentAt: deviceNow(), events: [event] },
         }),
       ),
     );

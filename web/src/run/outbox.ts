@@ -1,8 +1,8 @@
-import type { Schemas, Trouble } from '../../api/client';
+import type { Schemas, Trouble } from '../api/client';
 
 export type Said = Schemas['Said'];
 /** What is said, before it has its number in the device's row. */
-export type Saying = Omit<Said, 'counter' | 'id'>;
+export type Saying = Omit<Said, 'counter' | 'id' | 'doneAt'>;
 
 interface Held {
   by: string;
@@ -11,6 +11,9 @@ interface Held {
 
 const DEVICE = 'unimetric.device';
 const FAR_AWAY = [0, 401, 429, 500, 502, 503, 504];
+
+/** What this device's clock says. */
+export const deviceNow = (): string => new Date().toISOString();
 
 /** This browser's name in the log, made once. */
 export function device(): string {
@@ -45,7 +48,7 @@ export class Outbox<Answer> {
   /** Holds one more; returns its id. */
   add(saying: Saying, by: string): string {
     const id = crypto.randomUUID();
-    this.held.push({ by, said: { ...saying, id } });
+    this.held.push({ by, said: { ...saying, id, doneAt: deviceNow() } });
     this.store();
     return id;
   }

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Trouble } from '../../api/client';
+import type { Trouble } from '../api/client';
 import { device, Outbox, type Said, type Saying } from './outbox';
 
 const JOB = 'job-1';
