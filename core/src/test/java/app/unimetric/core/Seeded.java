@@ -31,6 +31,6 @@ public final class Seeded {
   }
 
   public static Stream<Case> cases() {
-    return IntStream.range(0, 300).mapToObj(i -> new Case(FIRST + i));
+    return IntStream.range(0, 100).mapToObj(i -> new Case(FIRST + i));
   }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Reads job packs; a broken one is refused whole, with the place of each error. */
@@ -40,13 +41,26 @@ public final class PackReader {
 
   private List<Problem> beyondSchema(String text) {
     try {
-      new PackMapping().pack(lenient.readValue(text, PackDocument.class));
+      JsonNode tree = json.readTree(text);
+      if (!hasHole(tree)) {
+        new PackMapping().pack(lenient.treeToValue(tree, PackDocument.class));
+      }
       return List.of();
     } catch (InvalidInput e) {
       return e.problems();
     } catch (JacksonException e) {
       return List.of();
     }
+  }
+
+  /** Whether a list anywhere holds nothing where it should hold something. */
+  private static boolean hasHole(JsonNode node) {
+    for (JsonNode child : node) {
+      if (node.isArray() && child.isNull() || hasHole(child)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** The same for a document that was parsed already into maps, lists, texts and numbers. */
