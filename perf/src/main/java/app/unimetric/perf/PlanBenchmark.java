@@ -1,7 +1,6 @@
 package app.unimetric.perf;
 
 import app.unimetric.core.pack.JobPack;
-import app.unimetric.core.pack.PackReader;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Shelf;
@@ -10,6 +9,7 @@ import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.core.tool.TorqueTool;
+import app.unimetric.documents.pack.PackReader;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -88,26 +88,27 @@ public class PlanBenchmark {
       }
     }
     pack =
-        PackReader.read(
-            Map.of(
-                "format",
-                "unimetric-pack",
-                "version",
-                1,
-                "key",
-                "bench",
-                "title",
-                "Many joints",
-                "summary",
-                "For measuring.",
-                "machineKind",
-                "ATV",
-                "fits",
-                "All",
-                "joints",
-                list,
-                "order",
-                order));
+        new PackReader()
+            .take(
+                Map.of(
+                    "format",
+                    "unimetric-pack",
+                    "version",
+                    1,
+                    "key",
+                    "bench",
+                    "title",
+                    "Many joints",
+                    "summary",
+                    "For measuring.",
+                    "machineKind",
+                    "ATV",
+                    "fits",
+                    "All",
+                    "joints",
+                    list,
+                    "order",
+                    order));
     List<CribTool> crib = new ArrayList<>();
     for (int i = 0; i < 8; i++) {
       crib.add(
