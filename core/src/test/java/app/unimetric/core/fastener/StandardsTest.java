@@ -56,7 +56,10 @@ class StandardsTest {
 
   @ParameterizedTest
   @CsvSource({
-    "8.8, 830, 660, 600", "10.9, 1040, 940, 830", "4.6, 400, 240, 225", "A2-70, 700, 450, 450"
+    "8.8, 830, 660, 600",
+    "10.9, 1040, 940, 830",
+    "4.6, 400, 240, 225",
+    "A2-70, 700, 450, 450"
   })
   void aboveM16OnlyEightPointEightIsStronger(
       String mark, double ultimate, double yield, double proof) {
@@ -73,7 +76,10 @@ class StandardsTest {
         .hasMessageContaining("4.6, 4.8, 5.6, 5.8, 6.8, 8.8");
   }
 
-  /** Bearing diameter d_w and medium clearance hole d_h, mm (ISO 4014, 4762, 10642, 7380-1, EN 1665; ISO 273). */
+  /**
+   * Bearing diameter d_w and medium clearance hole d_h, mm (ISO 4014, 4762, 10642, 7380-1, EN 1665;
+   * ISO 273).
+   */
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
@@ -96,14 +102,25 @@ class StandardsTest {
 
   @ParameterizedTest
   @CsvSource({
-    "M3, 3.4", "M4, 4.5", "M5, 5.5", "M6, 6.6", "M8, 9", "M10, 11", "M12, 13.5", "M14, 15.5",
-    "M16, 17.5", "M18, 20", "M20, 22"
+    "M3, 3.4",
+    "M4, 4.5",
+    "M5, 5.5",
+    "M6, 6.6",
+    "M8, 9",
+    "M10, 11",
+    "M12, 13.5",
+    "M14, 15.5",
+    "M16, 17.5",
+    "M18, 20",
+    "M20, 22"
   })
   void mediumClearanceHoles(String thread, double hole) {
     assertThat(Head.HEX.face(MetricThread.parse(thread)).holeDiameterMm()).isEqualTo(hole);
   }
 
-  /** A fine thread has the head of its diameter; what a standard leaves out is a typical share of d. */
+  /**
+   * A fine thread has the head of its diameter; what a standard leaves out is a typical share of d.
+   */
   @ParameterizedTest
   @CsvSource({
     "HEX, 10, 1, 14.63, 11, 'ISO 4014, ISO 273 medium'",
@@ -159,13 +176,19 @@ class StandardsTest {
   /** Typical R_m, MPa, and what each counts as. */
   @ParameterizedTest
   @CsvSource({
-    "STEEL, 400, steel, steel", "STEEL_MILD, 400, mild steel, steel",
-    "STEEL_MEDIUM, 600, medium steel, steel", "STEEL_ALLOY, 900, alloy steel, steel",
-    "STAINLESS, 500, stainless steel, metal", "ALUMINIUM, 230, aluminium, light",
+    "STEEL, 400, steel, steel",
+    "STEEL_MILD, 400, mild steel, steel",
+    "STEEL_MEDIUM, 600, medium steel, steel",
+    "STEEL_ALLOY, 900, alloy steel, steel",
+    "STAINLESS, 500, stainless steel, metal",
+    "ALUMINIUM, 230, aluminium, light",
     "ALUMINIUM_6061_T6, 310, aluminium 6061-T6, light",
     "ALUMINIUM_7075_T6, 572, aluminium 7075-T6, light",
-    "ALUMINIUM_CAST, 230, cast aluminium, light", "MAGNESIUM_CAST, 200, cast magnesium, light",
-    "BRASS, 400, brass, metal", "TITANIUM, 895, titanium, metal", "PLASTIC, , plastic, none",
+    "ALUMINIUM_CAST, 230, cast aluminium, light",
+    "MAGNESIUM_CAST, 200, cast magnesium, light",
+    "BRASS, 400, brass, metal",
+    "TITANIUM, 895, titanium, metal",
+    "PLASTIC, , plastic, none",
     "CARBON, , carbon, none"
   })
   void materials(Material material, Double ultimate, String words, String kind) {

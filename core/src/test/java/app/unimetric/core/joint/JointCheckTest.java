@@ -54,9 +54,13 @@ class JointCheckTest {
   /** Coefficients min/nominal/max, VDI 2230-1 table A5. */
   @ParameterizedTest
   @CsvSource({
-    "DRY, .14, .19, .24, dry", "OILED, .08, .12, .16, oiled", "GREASED, .08, .12, .16, greased",
-    "THREADLOCKER_WET, .08, .12, .16, 'threadlocker, wet'", "ANTI_SEIZE, .06, .10, .14, anti-seize",
-    "DRY_STAINLESS, .20, .30, .40, dry stainless", "UNKNOWN, .08, .14, .24, not stated"
+    "DRY, .14, .19, .24, dry",
+    "OILED, .08, .12, .16, oiled",
+    "GREASED, .08, .12, .16, greased",
+    "THREADLOCKER_WET, .08, .12, .16, 'threadlocker, wet'",
+    "ANTI_SEIZE, .06, .10, .14, anti-seize",
+    "DRY_STAINLESS, .20, .30, .40, dry stainless",
+    "UNKNOWN, .08, .14, .24, not stated"
   })
   void frictionByCondition(
       FrictionCondition condition, double min, double nominal, double max, String words) {
@@ -71,8 +75,11 @@ class JointCheckTest {
   /** k = (d2/2)·tan(φ + ρ′) + μ_h·D_Km/2, mm; F_M at ν = 0.9, N. */
   @ParameterizedTest
   @CsvSource({
-    "0.08, 0.946277, 19536.46", "0.12, 1.321237, 18596.42", "0.16, 1.697068, 17570.12",
-    "0.19, 1.979518, 16781.99", "0.24, 2.451372, 15490.12"
+    "0.08, 0.946277, 19536.46",
+    "0.12, 1.321237, 18596.42",
+    "0.16, 1.697068, 17570.12",
+    "0.19, 1.979518, 16781.99",
+    "0.24, 2.451372, 15490.12"
   })
   void leverAndAssemblyPreload(double mu, double leverMm, double preloadN) {
     Friction friction = Friction.of(mu);
@@ -87,8 +94,7 @@ class JointCheckTest {
 
   @Test
   void aCountersunkHeadWedges() {
-    assertThat(
-            TighteningTorque.leverMm(M8, Head.COUNTERSUNK.face(M8), Friction.of(0.12)))
+    assertThat(TighteningTorque.leverMm(M8, Head.COUNTERSUNK.face(M8), Friction.of(0.12)))
         .isCloseTo(1.730753, within(1e-6));
   }
 
@@ -113,7 +119,9 @@ class JointCheckTest {
     assertThat(AppliedTorque.of(TorqueBand.of(nm, nm), 2.0, null).deviation()).isEqualTo(0.02);
   }
 
-  /** F = (T − T_prev)/k: 22 N·m with 4 prevailing clamp as 18 do; the tool reads 4 more at yield. */
+  /**
+   * F = (T − T_prev)/k: 22 N·m with 4 prevailing clamp as 18 do; the tool reads 4 more at yield.
+   */
   @Test
   void prevailingTorqueIsTakenOff() {
     AppliedTorque with = AppliedTorque.of(TorqueBand.of(22, 22), null, 4.0);
@@ -224,7 +232,8 @@ class JointCheckTest {
     assertThatThrownBy(() -> Engagement.in(10, Material.PLASTIC)).hasMessageContaining("promise");
     assertThatThrownBy(() -> Engagement.in(10, Material.CARBON)).hasMessageContaining("insert");
     assertThat(Engagement.in(10, Material.BRASS).shearMPa()).isEqualTo(240);
-    assertThat(Engagement.in(10, Material.BRASS).source()).isEqualTo("brass, typical handbook value");
+    assertThat(Engagement.in(10, Material.BRASS).source())
+        .isEqualTo("brass, typical handbook value");
     assertThat(Engagement.ofUltimate(10, 500).shearMPa()).isEqualTo(300);
   }
 
@@ -277,8 +286,7 @@ class JointCheckTest {
     "RZ_UNDER_10, 0, 8, 9", "RZ_UNDER_10, 2, 11, 13", "RZ_10_TO_40, 0, 9, 12",
     "RZ_10_TO_40, 1, 11, 14.5", "RZ_40_TO_160, 0, 11, 16", "RZ_40_TO_160, 3, 20, 26.5"
   })
-  void embedding(
-      Embedding.Roughness roughness, int interfaces, double axialUm, double shearUm) {
+  void embedding(Embedding.Roughness roughness, int interfaces, double axialUm, double shearUm) {
     Embedding e = new Embedding(interfaces, roughness);
     assertThat(e.amountMm(false) * 1000).isCloseTo(axialUm, within(1e-9));
     assertThat(e.amountMm(true) * 1000).isCloseTo(shearUm, within(1e-9));
@@ -327,9 +335,13 @@ class JointCheckTest {
   /** The lowest of yield, threads and pressure is the ceiling; its torque at nominal friction. */
   @ParameterizedTest
   @CsvSource({
-    ", , , 18596.42, YIELD", "20, STEEL, , 18596.42, YIELD", "5, ALUMINIUM_CAST, , 11659.73, INTERNAL_THREAD",
-    "3, STEEL_ALLOY, , 17412.93, BOLT_THREAD", ", , 100, 4261.33, BEARING_PRESSURE",
-    "5, ALUMINIUM_CAST, 300, 11659.73, INTERNAL_THREAD", "5, ALUMINIUM_CAST, 200, 8522.65, BEARING_PRESSURE"
+    ", , , 18596.42, YIELD",
+    "20, STEEL, , 18596.42, YIELD",
+    "5, ALUMINIUM_CAST, , 11659.73, INTERNAL_THREAD",
+    "3, STEEL_ALLOY, , 17412.93, BOLT_THREAD",
+    ", , 100, 4261.33, BEARING_PRESSURE",
+    "5, ALUMINIUM_CAST, 300, 11659.73, INTERNAL_THREAD",
+    "5, ALUMINIUM_CAST, 200, 8522.65, BEARING_PRESSURE"
   })
   void ceilings(
       Double length, Material into, Double pressure, double ceiling, ClampLimits.CeilingBy by) {
@@ -482,9 +494,31 @@ class JointCheckTest {
     assertThat(check.derivation())
         .extracting("symbol")
         .containsExactly(
-            "d2", "d3", "D1", "A_s", "D_Km", "μ_th", "μ_h", "k", "F_M", "T_M", "δ_S", "δ_P",
-            "R_m·A_s", "τ_b·A_ss", "τ·A_ts", "L_e,min", "F_max", "F_min", "f_Z", "F_Z", "F_lo",
-            "F", "F_hi", "σ_v/R_p", "θ");
+            "d2",
+            "d3",
+            "D1",
+            "A_s",
+            "D_Km",
+            "μ_th",
+            "μ_h",
+            "k",
+            "F_M",
+            "T_M",
+            "δ_S",
+            "δ_P",
+            "R_m·A_s",
+            "τ_b·A_ss",
+            "τ·A_ts",
+            "L_e,min",
+            "F_max",
+            "F_min",
+            "f_Z",
+            "F_Z",
+            "F_lo",
+            "F",
+            "F_hi",
+            "σ_v/R_p",
+            "θ");
   }
 
   @ParameterizedTest
@@ -535,8 +569,9 @@ class JointCheckTest {
     assertThat(one.p95N()).isCloseTo(19_330, within(80.0));
     assertThat(one.p99N()).isCloseTo(20_498, within(120.0));
     assertThat(one.chanceBelowFloor()).isZero();
-    assertThat(Scatter.of(m8(null, null, new Service(0, 2500, 0.15)), torque(22), 50_000, 7)
-            .chanceBelowFloor())
+    assertThat(
+            Scatter.of(m8(null, null, new Service(0, 2500, 0.15)), torque(22), 50_000, 7)
+                .chanceBelowFloor())
         .isCloseTo(0.503, within(0.01));
     double[] values = new java.util.Random(3).doubles(10_001).toArray();
     double[] sorted = values.clone();

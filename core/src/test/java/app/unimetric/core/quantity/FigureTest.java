@@ -21,8 +21,16 @@ class FigureTest {
 
   @ParameterizedTest
   @CsvSource({
-    "12, 12", "12.5, 12.5", "0.125, 0.125", "10.25, 10.25", "112.5, 112.5", "1000000, 1000000",
-    "16.380000000000003, 16.38", "0.1, 0.1", "-2.50, -2.5", "0, 0"
+    "12, 12",
+    "12.5, 12.5",
+    "0.125, 0.125",
+    "10.25, 10.25",
+    "112.5, 112.5",
+    "1000000, 1000000",
+    "16.380000000000003, 16.38",
+    "0.1, 0.1",
+    "-2.50, -2.5",
+    "0, 0"
   })
   void typedOnesKeepTheirDigits(double figure, String written) {
     assertThat(Figure.typed(figure)).isEqualTo(written);
@@ -30,8 +38,13 @@ class FigureTest {
 
   @ParameterizedTest
   @CsvSource({
-    "12.5, 0, 13, 13", "12.45, 1, 12.5, 12.5", "12.50, 2, 12.5, 12.50", "0.004, 2, 0, 0.00",
-    "-0.5, 0, -1, -1", "7, 3, 7, 7.000", "1e9, 1, 1000000000, 1000000000.0"
+    "12.5, 0, 13, 13",
+    "12.45, 1, 12.5, 12.5",
+    "12.50, 2, 12.5, 12.50",
+    "0.004, 2, 0, 0.00",
+    "-0.5, 0, -1, -1",
+    "7, 3, 7, 7.000",
+    "1e9, 1, 1000000000, 1000000000.0"
   })
   void halfIsRoundedUp(double figure, int decimals, String rounded, String fixed) {
     assertThat(Figure.rounded(figure, decimals)).isEqualTo(rounded);
@@ -41,8 +54,16 @@ class FigureTest {
   /** A tool's reading has the digits of its graduation: 10.25 stays 10.25, 112.5 stays 112.5. */
   @ParameterizedTest
   @CsvSource({
-    "10.25, 0.25, 10.25", "10.5, 0.25, 10.50", "112.5, 2.5, 112.5", "110, 2.5, 110.0",
-    "20, 0.5, 20.0", "20, 1, 20", "195, 5, 195", "10.3, , 10.3", "9.7166, , 9.72", "9, , 9"
+    "10.25, 0.25, 10.25",
+    "10.5, 0.25, 10.50",
+    "112.5, 2.5, 112.5",
+    "110, 2.5, 110.0",
+    "20, 0.5, 20.0",
+    "20, 1, 20",
+    "195, 5, 195",
+    "10.3, , 10.3",
+    "9.7166, , 9.72",
+    "9, , 9"
   })
   void onAScale(double figure, Double graduation, String written) {
     assertThat(Figure.onScale(figure, graduation)).isEqualTo(written);

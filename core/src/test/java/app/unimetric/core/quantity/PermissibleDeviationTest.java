@@ -9,7 +9,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PermissibleDeviationTest {
   @ParameterizedTest
   @CsvSource({
-    "0.5, , 0.06", "9.99, , 0.06", "10, , 0.06", "10.01, , 0.04", "200, , 0.04", "5, 3, 0.03",
+    "0.5, , 0.06",
+    "9.99, , 0.06",
+    "10, , 0.06",
+    "10.01, , 0.04",
+    "200, , 0.04",
+    "5, 3, 0.03",
     "200, 0, 0"
   })
   void bySize(double torqueNm, Double statedPercent, double share) {

@@ -18,7 +18,12 @@ class TorqueBandTest {
 
   @ParameterizedTest
   @CsvSource({
-    "9, true", "8.999, false", "11, true", "11.001, false", "11.00000001, true", "8.999999995, true"
+    "9, true",
+    "8.999, false",
+    "11, true",
+    "11.001, false",
+    "11.00000001, true",
+    "8.999999995, true"
   })
   void holdsItsEndsAndForgivesABillionth(double torque, boolean within) {
     assertThat(TorqueBand.of(9, 11).contains(torque)).isEqualTo(within);
@@ -77,8 +82,12 @@ class TorqueBandTest {
 
   @ParameterizedTest
   @CsvSource({
-    "5, false, true", "4.99, true, true", "4.999999999, false, true", "10, false, false",
-    "9.99, false, true", "9.9999999999, false, false"
+    "5, false, true",
+    "4.99, true, true",
+    "4.999999999, false, true",
+    "10, false, false",
+    "9.99, false, true",
+    "9.9999999999, false, false"
   })
   void liesOrReachesAboveATorque(double torque, boolean wholly, boolean reaches) {
     assertThat(TorqueBand.of(5, 10).isAboveAll(torque)).isEqualTo(wholly);
@@ -99,8 +108,6 @@ class TorqueBandTest {
     TorqueBand one = TorqueBand.of(a, a + random.between(0, 20));
     TorqueBand two = TorqueBand.of(b, b + random.between(0, 20));
     assertThat(one.intersection(two).isPresent()).isEqualTo(one.overlaps(two));
-    one.intersection(two)
-        .ifPresent(
-            c -> assertThat(one.encloses(c) && two.encloses(c)).isTrue());
+    one.intersection(two).ifPresent(c -> assertThat(one.encloses(c) && two.encloses(c)).isTrue());
   }
 }

@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /**
- * What goes on (field guide, section 8). A situation is told as "M8, STEEL in STEEL, vibrates";
- * it comes apart with hand tools unless it "stays", and its nut is in reach unless "no nut".
+ * What goes on (field guide, section 8). A situation is told as "M8, STEEL in STEEL, vibrates"; it
+ * comes apart with hand tools unless it "stays", and its nut is in reach unless "no nut".
  */
 class CompoundChoiceTest {
   private static CompoundAdvice choose(String situation) {
@@ -181,7 +181,14 @@ class CompoundChoiceTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"plain", "SERRATED", "STEEL in ALUMINIUM_CAST", "FACE", "SPLINE", "'M12, vibrates, stays'"})
+  @CsvSource({
+    "plain",
+    "SERRATED",
+    "STEEL in ALUMINIUM_CAST",
+    "FACE",
+    "SPLINE",
+    "'M12, vibrates, stays'"
+  })
   void whereNothingHarmsNothingIsForbidden(String situation) {
     assertThat(choose(situation).never()).isEmpty();
   }

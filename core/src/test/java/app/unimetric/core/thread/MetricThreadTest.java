@@ -55,7 +55,11 @@ class MetricThreadTest {
 
   @ParameterizedTest
   @CsvSource({
-    "8, 0.2, true", "8, 0.199, false", "20, 0.2, true", "21, 0.2, false", "50, 0.5, true",
+    "8, 0.2, true",
+    "8, 0.199, false",
+    "20, 0.2, true",
+    "21, 0.2, false",
+    "50, 0.5, true",
     "50, 0.499, false"
   })
   void tolerancesCoverPitchesOfTheStandard(double d, double pitch, boolean covered) {
@@ -64,8 +68,13 @@ class MetricThreadTest {
 
   @ParameterizedTest
   @CsvSource({
-    "M8, 8, 1.25, M8", "m10x1.25, 10, 1.25, M10×1.25", "M6 × 1, 6, 1, M6", "M8×0.75, 8, 0.75, M8×0.75",
-    "'M2,5', 2.5, 0.45, M2.5", "M15*1.5, 15, 1.5, M15×1.5", "M9x1, 9, 1, M9×1"
+    "M8, 8, 1.25, M8",
+    "m10x1.25, 10, 1.25, M10×1.25",
+    "M6 × 1, 6, 1, M6",
+    "M8×0.75, 8, 0.75, M8×0.75",
+    "'M2,5', 2.5, 0.45, M2.5",
+    "M15*1.5, 15, 1.5, M15×1.5",
+    "M9x1, 9, 1, M9×1"
   })
   void readsAndWritesDesignations(String text, double d, double pitch, String written) {
     MetricThread thread = MetricThread.parse(text);
@@ -90,8 +99,16 @@ class MetricThreadTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"8, 2, true", "8, 2.01, false", "1, 0.01, true", "1, 0.0099, false", "100, 10, true",
-    "100, 10.1, false", "0.99, 0.1, false", "100.1, 1, false"})
+  @CsvSource({
+    "8, 2, true",
+    "8, 2.01, false",
+    "1, 0.01, true",
+    "1, 0.0099, false",
+    "100, 10, true",
+    "100, 10.1, false",
+    "0.99, 0.1, false",
+    "100.1, 1, false"
+  })
   void limitsOfWhatIsAThread(double d, double pitch, boolean is) {
     if (is) {
       assertThat(MetricThread.of(d, pitch).pitchMm()).isEqualTo(pitch);

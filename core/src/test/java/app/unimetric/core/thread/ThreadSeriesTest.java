@@ -19,8 +19,21 @@ class ThreadSeriesTest {
   /** Coarse of ISO 262, diameter × pitch. */
   @ParameterizedTest
   @CsvSource({
-    "2, 0.4", "2.5, 0.45", "3, 0.5", "4, 0.7", "5, 0.8", "6, 1", "8, 1.25", "10, 1.5", "12, 1.75",
-    "14, 2", "16, 2", "18, 2.5", "20, 2.5", "22, 2.5", "24, 3"
+    "2, 0.4",
+    "2.5, 0.45",
+    "3, 0.5",
+    "4, 0.7",
+    "5, 0.8",
+    "6, 1",
+    "8, 1.25",
+    "10, 1.5",
+    "12, 1.75",
+    "14, 2",
+    "16, 2",
+    "18, 2.5",
+    "20, 2.5",
+    "22, 2.5",
+    "24, 3"
   })
   void coarse(double d, double pitch) {
     MetricThread thread = MetricThread.of(d, pitch);
@@ -36,9 +49,21 @@ class ThreadSeriesTest {
   /** Fine, and the axles and cups of bicycles; all right-hand but for what stands below. */
   @ParameterizedTest
   @CsvSource({
-    "8, 1, fine", "10, 1, fine", "10, 1.25, fine", "12, 1, fine", "12, 1.25, fine", "12, 1.5, fine",
-    "14, 1.5, fine", "16, 1.5, fine", "18, 1.5, fine", "20, 1.5, fine", "22, 1.5, fine",
-    "24, 2, fine", "8, 0.75, bicycle", "9, 1, bicycle axle", "15, 1.5, bicycle axle",
+    "8, 1, fine",
+    "10, 1, fine",
+    "10, 1.25, fine",
+    "12, 1, fine",
+    "12, 1.25, fine",
+    "12, 1.5, fine",
+    "14, 1.5, fine",
+    "16, 1.5, fine",
+    "18, 1.5, fine",
+    "20, 1.5, fine",
+    "22, 1.5, fine",
+    "24, 2, fine",
+    "8, 0.75, bicycle",
+    "9, 1, bicycle axle",
+    "15, 1.5, bicycle axle",
     "47, 1, thread-together bottom bracket; hand per part",
     "48.5, 1, thread-together bottom bracket; hand per part"
   })
