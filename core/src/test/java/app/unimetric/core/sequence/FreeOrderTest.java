@@ -6,11 +6,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.unimetric.core.Seeded;
 import app.unimetric.core.problem.InvalidInput;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -73,5 +75,55 @@ class FreeOrderTest {
     assertThatThrownBy(() -> FreeOrder.of(List.of(same, same)))
         .isInstanceOf(InvalidInput.class)
         .hasMessageContaining("same place");
+  }
+
+  private static List<FreeOrder.Place> places(String text) {
+    String[] figures = text.split(" ");
+    return IntStream.range(0, figures.length / 2)
+        .mapToObj(
+            i ->
+                new FreeOrder.Place(
+                    Double.parseDouble(figures[2 * i]), Double.parseDouble(figures[2 * i + 1])))
+        .toList();
+  }
+
+  /** Lines within 2 % of their reach, the inner half before the rim, rings from the top. */
+  @ParameterizedTest
+  @CsvSource({
+    // a slanting line, listed either way, and one just off the line
+    "0 0 10 10 20 20 30 30 40 40,                 3 2 4 1 5",
+    "40 40 30 30 20 20 10 10 0 0,                 3 2 4 1 5",
+    "0 0 20 0 10 0,                               3 1 2",
+    "-100 0 0 3 100 0,                            2 1 3",
+    "-100 0 0 4 100 0,                            2 3 1",
+    // two rings: what sits nearer than half the reach comes first
+    "0 -10 10 0 0 10 -10 0 0 -4.9 0 4.9,          5 6 1 3 2 4",
+    "0 -10 10 0 0 10 -10 0 0 -5 0 5,              1 3 5 6 2 4",
+    // a ring listed in any order is still taken crosswise from its top
+    "-10 0 0 10 10 0 0 -10,                       4 2 3 1",
+    "10 -10 10 10 -10 10 -10 -10,                 1 3 2 4"
+  })
+  void theOrderFollowsWhereTheySit(String text, String order) {
+    assertThat(FreeOrder.of(places(text)))
+        .isEqualTo(Arrays.stream(order.split(" ")).map(Integer::valueOf).toList());
+  }
+
+  @Test
+  void whatCannotBeIsNamed() {
+    assertThatThrownBy(() -> FreeOrder.of(places("0 0"))).hasMessageContaining("2 to 64");
+    assertThatThrownBy(
+            () ->
+                FreeOrder.of(
+                    IntStream.range(0, 65).mapToObj(i -> new FreeOrder.Place(i, 0)).toList()))
+        .hasMessageContaining("2 to 64");
+    assertThatThrownBy(() -> FreeOrder.of(places("0 0 100001 0")))
+        .hasMessageContaining("positions[1].x");
+    assertThatThrownBy(() -> FreeOrder.of(places("0 0 5 -100001")))
+        .hasMessageContaining("positions[1].y");
+    assertThat(
+            FreeOrder.of(IntStream.range(0, 64).mapToObj(i -> new FreeOrder.Place(i, 0)).toList()))
+        .hasSize(64)
+        .startsWith(32, 33);
+    assertThat(FreeOrder.reasons()).hasSize(3).anyMatch(r -> r.contains("each ring crosswise"));
   }
 }

@@ -10,19 +10,11 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class TighteningOrderTest {
   static IntStream counts() {
     return IntStream.rangeClosed(1, TighteningOrder.MOST_FASTENERS);
-  }
-
-  @Test
-  void twelveOnACircleFollowsThePublishedOrder() {
-    assertThat(TighteningOrder.cross(12)).containsExactly(1, 7, 4, 10, 2, 8, 5, 11, 3, 9, 6, 12);
-    assertThat(TighteningOrder.cross(4)).containsExactly(1, 3, 2, 4);
-    assertThat(TighteningOrder.cross(5)).containsExactly(1, 3, 5, 2, 4);
   }
 
   @ParameterizedTest
@@ -49,43 +41,6 @@ class TighteningOrderTest {
   }
 
   @Test
-  void rowsGoFromTheCentreOutwards() {
-    assertThat(TighteningOrder.outwards(5)).containsExactly(3, 2, 4, 1, 5);
-    assertThat(TighteningOrder.outwards(4)).containsExactly(2, 3, 1, 4);
-  }
-
-  @Test
-  void aPairAlternatesAndACircleCrosses() {
-    assertThat(TighteningOrder.passes(2, Layout.PINCH, null, null))
-        .extracting(Pass::kind)
-        .containsExactly(
-            PassKind.HAND,
-            PassKind.SNUG,
-            PassKind.ALTERNATE,
-            PassKind.ALTERNATE,
-            PassKind.CIRCULAR_CHECK);
-    assertThat(TighteningOrder.passes(6, Layout.CIRCLE, null, null))
-        .extracting(Pass::percent)
-        .containsExactly(0.0, 30.0, 65.0, 100.0, 100.0);
-  }
-
-  @Test
-  void faceplatesFollowTheirGapStyle() {
-    assertThat(TighteningOrder.passes(4, Layout.FACEPLATE, GapStyle.EVEN, null).get(1).order())
-        .containsExactly(1, 3, 2, 4);
-    assertThat(
-            TighteningOrder.passes(4, Layout.FACEPLATE, GapStyle.CLOSE_TOP_FIRST, null)
-                .get(1)
-                .order())
-        .containsExactly(1, 2, 3, 4);
-    assertThat(
-            TighteningOrder.passes(4, Layout.FACEPLATE, GapStyle.CLOSE_BOTTOM_FIRST, null)
-                .get(1)
-                .order())
-        .containsExactly(3, 4, 1, 2);
-  }
-
-  @Test
   void badRequestsNameTheirField() {
     assertThatThrownBy(() -> TighteningOrder.passes(0, Layout.ROW, null, null))
         .hasMessageContaining("count");
@@ -96,29 +51,6 @@ class TighteningOrderTest {
         .hasMessageContaining("end at 100");
     assertThatThrownBy(() -> TighteningOrder.passes(4, Layout.ROW, GapStyle.EVEN, null))
         .isInstanceOf(InvalidInput.class);
-  }
-
-  @ParameterizedTest
-  @EnumSource(Layout.class)
-  void placesAreDistinctAndOnTheDrawing(Layout layout) {
-    for (int count = 1; count <= 12; count++) {
-      List<FastenerPosition> places = FastenerPosition.all(count, layout);
-      assertThat(
-              places.stream()
-                  .map(p -> Math.round(p.x() * 1e6) + "," + Math.round(p.y() * 1e6))
-                  .distinct())
-          .hasSize(count);
-      assertThat(places)
-          .allSatisfy(
-              p -> assertThat(Math.max(Math.abs(p.x()), Math.abs(p.y()))).isLessThanOrEqualTo(1));
-    }
-  }
-
-  @Test
-  void circlesStartAtTheTopAndRunClockwise() {
-    List<FastenerPosition> four = FastenerPosition.all(4, Layout.CIRCLE);
-    assertThat(four.get(0).y()).isEqualTo(-1);
-    assertThat(four.get(1).x()).isEqualTo(1);
   }
 
   @Test
