@@ -10,6 +10,7 @@ import java.util.Map;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.exc.JsonNodeException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Reads job packs; a broken one is refused whole, with the place of each error. */
@@ -26,7 +27,7 @@ public final class PackReader {
    * @throws InvalidInput with every problem found and its place
    */
   public JobPack take(String text) {
-    List<Problem> problems = new ArrayList<>(schema.problems(text));
+    List<Problem> problems = new ArrayList<>(bySchema(text));
     if (problems.isEmpty()) {
       return read(text);
     }
@@ -39,10 +40,21 @@ public final class PackReader {
     throw new InvalidInput(problems);
   }
 
+  private List<Problem> bySchema(String text) {
+    try {
+      json.readTree(text);
+      return schema.problems(text);
+    } catch (JsonNodeException e) {
+      return List.of(new Problem("", "holds a number that lies beyond all that can be read."));
+    } catch (JacksonException e) {
+      return List.of(new Problem("", "is not JSON: " + e.getOriginalMessage() + "."));
+    }
+  }
+
   private List<Problem> beyondSchema(String text) {
     try {
       JsonNode tree = json.readTree(text);
-      if (!hasHole(tree)) {
+      if (tree.isObject() && !hasHole(tree)) {
         new PackMapping().pack(lenient.treeToValue(tree, PackDocument.class));
       }
       return List.of();

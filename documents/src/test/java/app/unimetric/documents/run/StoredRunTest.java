@@ -1,0 +1,130 @@
+package app.unimetric.documents.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.unimetric.core.bench.AsBuilt;
+import app.unimetric.core.bench.EntryTime;
+import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.RunEvent;
+import app.unimetric.core.bench.RunSheet;
+import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.documents.Stored;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Named;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Run sheets, entries and records of every version there ever was. */
+class StoredRunTest {
+  private static final String EVENT_V1 =
+      """
+      {"id":"c626d51a-1b51-489d-9a8f-94cd3e93b3d4","stepId":"pass.plate.2","kind":"READING","fastener":1,"value":22,
+       "unit":"N.m","by":{"id":"58330a89-9e97-4d9c-a154-3db9462013b8","name":"Bram","lead":false},"at":"2026-11-17T08:10:00Z"}
+      """;
+  private static final String EVENT_V2 =
+      """
+      {"version":2,"id":"c626d51a-1b51-489d-9a8f-94cd3e93b3d4","stepId":"pass.plate.2","kind":"READING","fastener":1,
+       "value":22.0,"unit":"N.m","by":{"id":"58330a89-9e97-4d9c-a154-3db9462013b8","name":"Bram","lead":false},
+       "doneAt":"2026-11-17T08:10:00Z","receivedAt":"2026-11-17T08:12:00Z","deviceAheadSeconds":-3}
+      """;
+
+  private static List<RunStep> turned(RunSheet sheet) {
+    return sheet.steps().stream().filter(s -> s.reading() != null).toList();
+  }
+
+  @Test
+  void aRunSheetOfVersion1KeepsEveryJointStepAndSetting() {
+    RunSheet sheet = RunSheetDocument.read(Stored.text("run-sheet.v1.json"));
+    assertThat(sheet.joints()).isNotEmpty().allSatisfy(j -> assertThat(j.stated()).isNotBlank());
+    assertThat(sheet.steps())
+        .extracting(RunStep::id)
+        .doesNotHaveDuplicates()
+        .hasSizeGreaterThan(10);
+    assertThat(turned(sheet)).isNotEmpty();
+    for (RunStep step : turned(sheet)) {
+      assertThat(Objects.requireNonNull(step.reading()).graduation()).isNull();
+      assertThat(step.reading().newtonMetres())
+          .isEqualTo(step.settingNm(), org.assertj.core.api.Assertions.within(1e-6));
+    }
+    assertThat(RunSheetDocument.read(RunSheetDocument.write(sheet))).isEqualTo(sheet);
+  }
+
+  @Test
+  void aRunSheetOfVersion2KnowsTheGraduationToo() {
+    RunSheet sheet = RunSheetDocument.read(Stored.text("run-sheet.v2.json"));
+    assertThat(turned(sheet))
+        .isNotEmpty()
+        .allSatisfy(s -> assertThat(s.reading().graduation()).isEqualTo(0.5));
+  }
+
+  @Test
+  void anEntryOfVersion1HadOneMoment() {
+    RunEvent event = EventDocument.read(EVENT_V1);
+    Instant at = Instant.parse("2026-11-17T08:10:00Z");
+    assertThat(event.time()).isEqualTo(new EntryTime(at, at, 0));
+    assertThat(event.kind()).isEqualTo(EventKind.READING);
+    assertThat(event.value()).isEqualTo(22);
+    assertThat(event.unit()).isEqualTo(TorqueUnit.NEWTON_METRE);
+    assertThat(event.by().name()).isEqualTo("Bram");
+    assertThat(EventDocument.read(EventDocument.write(event))).isEqualTo(event);
+  }
+
+  @Test
+  void anEntryOfVersion2KnowsWhenItWasDoneAndWhenItCame() {
+    RunEvent event = EventDocument.read(EVENT_V2);
+    assertThat(event.time())
+        .isEqualTo(
+            new EntryTime(
+                Instant.parse("2026-11-17T08:10:00Z"), Instant.parse("2026-11-17T08:12:00Z"), -3));
+    assertThat(EventDocument.read(EventDocument.write(event))).isEqualTo(event);
+  }
+
+  @ParameterizedTest
+  @MethodSource("records")
+  void aRecordKeepsItsEvidence(String stored) {
+    AsBuilt built = RecordDocument.read(stored);
+    assertThat(built.sheet().title()).isEqualTo("Fit front skid plate");
+    assertThat(built.startedBy()).isEqualTo("Ilse");
+    assertThat(built.run().entries()).hasSize(45);
+    assertThat(built.run().readings()).isNotEmpty();
+    assertThat(built.joints()).hasSize(2);
+    assertThat(built.people()).contains("Ilse");
+    assertThat(RecordDocument.read(RecordDocument.write(built))).isEqualTo(built);
+  }
+
+  static Stream<Named<String>> records() {
+    return Stream.of("record.v1.json", "record.v2.json")
+        .map(name -> Named.of(name, Stored.text(name)));
+  }
+
+  @Test
+  void bothVersionsOfARecordSayTheSame() {
+    AsBuilt first = RecordDocument.read(Stored.text("record.v1.json"));
+    AsBuilt second = RecordDocument.read(Stored.text("record.v2.json"));
+    assertThat(second).isEqualTo(first);
+  }
+
+  @ParameterizedTest
+  @MethodSource("readers")
+  void aNewerVersionIsRefusedWithWords(Function<String, Object> reader) {
+    assertThatThrownBy(() -> reader.apply("{\"version\": 3}"))
+        .isInstanceOf(InvalidInput.class)
+        .hasMessageContaining("version 3")
+        .hasMessageContaining("newer program");
+  }
+
+  static Stream<Named<Function<String, Object>>> readers() {
+    return Stream.of(
+        Named.of("run sheet", RunSheetDocument::read),
+        Named.of("entry", EventDocument::read),
+        Named.of("record", RecordDocument::read));
+  }
+}

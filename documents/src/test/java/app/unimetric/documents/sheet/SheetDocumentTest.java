@@ -1,0 +1,78 @@
+package app.unimetric.documents.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.plan.PlanPrint;
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.stated.Source;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What is said on a sheet, in every version there ever was. */
+class SheetDocumentTest {
+  private static final SheetDocument.ValuePlaces PLACES = (joint, place) -> joint + "." + place;
+
+  static Stream<Arguments> stored() {
+    return Stream.of(
+        Arguments.of(
+            "{\"version\":1,\"jointId\":\"axle\",\"valueIndex\":1,\"readAs\":\"N.m\",\"reason\":\"Stamp.\"}",
+            new SheetSaying.DecisionMade("axle", "axle.1", TorqueUnit.NEWTON_METRE, "Stamp.")),
+        Arguments.of(
+            "{\"version\":2,\"jointId\":\"axle\",\"valueId\":\"pack.0\",\"reason\":\"Stamp.\"}",
+            new SheetSaying.DecisionMade("axle", "pack.0", null, "Stamp.")),
+        Arguments.of(
+            "{\"version\":1,\"jointId\":\"axle\",\"typed\":\"98 N·m\",\"source\":\"MANUAL\",\"document\":\"p. 61\",\"condition\":\"DRY\"}",
+            new SheetSaying.ValueFound(
+                "axle", "98 N·m", Source.MANUAL, "p. 61", FrictionCondition.DRY)),
+        Arguments.of(
+            "{\"version\":1,\"jointId\":\"axle\",\"state\":\"?torque=98\",\"summary\":\"holds\"}",
+            new SheetSaying.DeskNoted("axle", "?torque=98", "holds")),
+        Arguments.of(
+            "{\"version\":1,\"question\":\"axle straight\",\"fits\":false,\"note\":\"bent\"}",
+            new SheetSaying.FitAnswered("axle straight", false, "bent")),
+        Arguments.of(
+            "{\"version\":1,\"jointIds\":[\"b\",\"a\"]}",
+            new SheetSaying.Arranged(List.of("b", "a"))),
+        Arguments.of(
+            "{\"version\":1,\"amount\":\"80.50\"}",
+            new SheetSaying.Quoted(new BigDecimal("80.50"))),
+        Arguments.of("{\"version\":1,\"name\":\"Box 7\"}", new SheetSaying.PartNamed("Box 7")),
+        Arguments.of(
+            "{\"version\":1,\"joints\":[{\"jointId\":\"axle\",\"title\":\"Axle\",\"target\":\"93–103 N·m\",\"product\":\"grease\",\"setting\":\"98\",\"passes\":\"100 % 1\"}],\"blockers\":[\"none\"]}",
+            new SheetSaying.CardPrinted(
+                new PlanPrint(
+                    List.of(
+                        new PlanPrint.Line(
+                            "axle", "Axle", "93–103 N·m", "grease", "98", "100 % 1")),
+                    List.of("none")))));
+  }
+
+  @ParameterizedTest
+  @MethodSource("stored")
+  void everyVersionIsRead(String stored, SheetSaying said) {
+    assertThat(SheetDocument.read(said.kind(), stored, PLACES)).isEqualTo(said);
+  }
+
+  @ParameterizedTest
+  @MethodSource("stored")
+  void whatIsWrittenIsReadAgain(String stored, SheetSaying said) {
+    assertThat(SheetDocument.read(said.kind(), SheetDocument.write(said), PLACES)).isEqualTo(said);
+  }
+
+  @ParameterizedTest
+  @EnumSource(SheetSaying.Kind.class)
+  void aNewerVersionIsRefusedWithWords(SheetSaying.Kind kind) {
+    assertThatThrownBy(() -> SheetDocument.read(kind, "{\"version\": 3}", PLACES))
+        .isInstanceOf(InvalidInput.class)
+        .hasMessageContaining("version 3")
+        .hasMessageContaining("newer program");
+  }
+}
