@@ -2,12 +2,20 @@ package app.unimetric.server;
 
 import java.io.File;
 import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.TimeUnit;
+import org.flywaydb.core.Flyway;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -31,6 +39,36 @@ public final class Workshop implements AutoCloseable {
     return new Workshop(database, run(database, Map.of("unimetric.demo", "true")));
   }
 
+  /**
+   * The application on a database that was filled when it stood at an earlier version.
+   *
+   * @param sql its rows, as a resource
+   */
+  static Workshop filledAt(int version, String sql) throws IOException, SQLException {
+    Path state = Files.createTempDirectory(Files.createDirectories(Path.of("target")), "stored");
+    Path database = state.resolve("postgres").toAbsolutePath();
+    postgres("start", database, "--fast");
+    String password = Files.readString(database.resolve("password")).strip();
+    Flyway.configure()
+        .dataSource(address(database), "unimetric", password)
+        .target(String.valueOf(version))
+        .load()
+        .migrate();
+    try (Connection connection =
+            DriverManager.getConnection(address(database), "unimetric", password);
+        Statement statement = connection.createStatement();
+        InputStream rows = Objects.requireNonNull(Workshop.class.getResourceAsStream(sql))) {
+      statement.execute(new String(rows.readAllBytes(), StandardCharsets.UTF_8));
+    }
+    return new Workshop(database, run(database, Map.of("unimetric.demo", "false")));
+  }
+
+  private static String address(Path database) throws IOException {
+    return "jdbc:postgresql://127.0.0.1:"
+        + Files.readString(database.resolve("port")).strip()
+        + "/postgres";
+  }
+
   /** A second instance of the application on the same PostgreSQL. */
   public Workshop another(Map<String, String> properties) throws IOException {
     return new Workshop(database, run(database, properties));
@@ -44,10 +82,7 @@ public final class Workshop implements AutoCloseable {
     if (!properties.containsKey(COMPUTE_RATE)) {
       args.add("--" + COMPUTE_RATE + "=10000000");
     }
-    args.add(
-        "--spring.datasource.url=jdbc:postgresql://127.0.0.1:"
-            + Files.readString(database.resolve("port")).strip()
-            + "/postgres");
+    args.add("--spring.datasource.url=" + address(database));
     args.add("--spring.datasource.password=" + Files.readString(database.resolve("password")));
     properties.forEach((k, v) -> args.add("--" + k + "=" + v));
     return SpringApplication.run(Unimetric.class, args.toArray(String[]::new));
