@@ -144,7 +144,7 @@ class JointDeskTest {
     try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
       desk.page.locator("body").press("/");
       desk.page.keyboard().type("10-12 Nm");
-      assertThat(answer(desk)).containsText("In the crib: Quarter-inch click 2–25, 11 N·m");
+      assertThat(answer(desk)).containsText("In the crib: Quarter-inch click 2–25, 11.0 N·m");
       desk.page.keyboard().type(" on the 7-31 tool");
       assertThat(answer(desk)).containsText("No tool of this span hangs in the crib");
     }

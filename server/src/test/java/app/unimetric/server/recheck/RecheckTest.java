@@ -1,6 +1,7 @@
 package app.unimetric.server.recheck;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.unimetric.server.InWorkshop;
 import app.unimetric.server.Visitor;
@@ -72,5 +73,31 @@ class RecheckTest {
     assertThat(bram.post(path, finding("MAYBE", "")).status()).isEqualTo(400);
     assertThat(bram.post(path, finding("MOVED", "x".repeat(5000))).status()).isEqualTo(400);
     assertThat(bram.post(path, "{}").status()).isEqualTo(400);
+  }
+
+  private JsonNode byKilometres(String machine) {
+    for (JsonNode r : bram.get("/api/machines/" + machine + "/rechecks").body()) {
+      if (r.hasNonNull("atKm") && !r.hasNonNull("outcome")) {
+        return r;
+      }
+    }
+    throw new AssertionError("nothing goes by kilometres");
+  }
+
+  @Test
+  void aReplacedMeterLeavesAsManyKilometresToGo() {
+    String machine = bram.get("/api/machines?q=Patrol%202").body().get(0).path("id").asString();
+    JsonNode before = byKilometres(machine);
+    double toGo = before.path("atKm").asDouble() - before.path("meterNow").asDouble();
+    int version =
+        bram.get("/api/machines/" + machine).body().path("machine").path("version").asInt();
+    Map<String, Object> replaced =
+        Map.of("id", UUID.randomUUID(), "figure", "3", "meterReplaced", true, "version", version);
+    assertThat(bram.post("/api/machines/" + machine + "/readings", replaced).status())
+        .isEqualTo(200);
+    JsonNode after = byKilometres(machine);
+    assertThat(after.path("meterNow").asDouble()).isEqualTo(3);
+    assertThat(after.path("atKm").asDouble() - 3).isCloseTo(toGo, within(1e-6));
+    assertThat(after.path("urgency")).isEqualTo(before.path("urgency"));
   }
 }

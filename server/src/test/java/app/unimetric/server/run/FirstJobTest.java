@@ -7,12 +7,17 @@ import app.unimetric.server.InWorkshop;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
+import app.unimetric.server.crib.Crib;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
@@ -190,5 +195,59 @@ class FirstJobTest {
 
   private static JsonNode lastEntry(JsonNode state) {
     return state.path("entries").get(state.path("entries").size() - 1);
+  }
+
+  /** What device clocks say is kept; one that is off by more than two minutes is told so. */
+  @ParameterizedTest
+  @CsvSource({"0, false", "115, false", "-115, false", "130, true", "-130, true"})
+  void aDeviceClockThatIsOffIsTold(long aheadSeconds, boolean told) {
+    JobRun job = started();
+    Map<String, Object> said = job.said("DONE", job.run().path("state"));
+    Instant itsTime = Instant.now().plusSeconds(aheadSeconds);
+    said.put("doneAt", itsTime.toString());
+    JsonNode page =
+        bram.post(
+                "/api/jobs/" + job.id + "/run/events",
+                Map.of("device", job.device, "sentAt", itsTime.toString(), "events", List.of(said)))
+            .body();
+    assertThat(page.hasNonNull("deviceClock"))
+        .as(page.path("deviceClock").asString(""))
+        .isEqualTo(told);
+    JsonNode time = lastEntry(page.path("state")).path("event").path("time");
+    assertThat(Math.abs(time.path("deviceAheadSeconds").asLong() - aheadSeconds))
+        .isLessThanOrEqualTo(2);
+  }
+
+  @Test
+  void eachReadingWithATorqueToolIsOneUseOfIt() {
+    JobRun job = started();
+    JsonNode page = job.until("TIGHTEN");
+    String tool = step(page).path("toolId").asString();
+    assertThat(tool).isNotBlank();
+    int before = uses(tool);
+    Map<String, Object> reading =
+        job.said(page.path("state").path("permits").get(0).asString(), page.path("state"));
+    assertThat(job.send(reading).status()).isEqualTo(200);
+    assertThat(uses(tool)).isEqualTo(before + 1);
+    assertThat(job.send(reading).status()).as("a resend").isEqualTo(200);
+    assertThat(uses(tool)).isEqualTo(before + 1);
+  }
+
+  private int uses(String tool) {
+    return workshop.bean(Crib.class).tools().stream()
+        .filter(t -> t.id().equals(tool))
+        .findFirst()
+        .orElseThrow()
+        .cycles();
+  }
+
+  private static JsonNode step(JsonNode page) {
+    String current = page.path("state").path("currentStep").asString();
+    for (JsonNode step : page.path("sheet").path("steps")) {
+      if (step.path("id").asString().equals(current)) {
+        return step;
+      }
+    }
+    throw new AssertionError(current);
   }
 }
