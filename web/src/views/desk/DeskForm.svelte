@@ -122,10 +122,7 @@
       <label class="field">
         <span>Layout</span>
         <select bind:value={desk.layout}>
-          <option value="CIRCLE">circle</option>
-          <option value="ROW">row</option>
-          <option value="FACEPLATE">faceplate</option>
-          <option value="PINCH">pinch</option>
+          {#each choices.layouts as c (c.code)}<option value={c.code}>{c.words}</option>{/each}
         </select>
       </label>
       <DeskField label="Passes" bind:value={desk.passes} message={messages.passes} />
@@ -156,8 +153,7 @@
       <label class="field">
         <span>Closes by</span>
         <select bind:value={desk.clampStyle}>
-          <option value="FACEPLATE">a faceplate</option>
-          <option value="PINCH">one slit</option>
+          {#each choices.clampStyles as c (c.code)}<option value={c.code}>{c.words}</option>{/each}
         </select>
       </label>
       <DeskField label="Bolts in all" bind:value={desk.clampBolts} message={messages.clampBolts} />
@@ -178,10 +174,7 @@
         <label class="field">
           <span>Meant to close</span>
           <select bind:value={desk.gapStyle}>
-            <option value="EVEN">evenly</option>
-            <option value="CLOSE_TOP_FIRST">top first</option>
-            <option value="CLOSE_BOTTOM_FIRST">bottom first</option>
-            <option value="FULL_CONTACT">all round</option>
+            {#each choices.gapStyles as c (c.code)}<option value={c.code}>{c.words}</option>{/each}
           </select>
         </label>
       {/if}

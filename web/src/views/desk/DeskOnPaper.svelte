@@ -5,7 +5,10 @@
   let { desk, choices }: { desk: DeskState; choices: Schemas['ChoicesResponse'] } = $props();
   const words = (from: { code: string; words: string }[], code: string) =>
     from.find((c) => c.code === code)?.words ?? code;
-  const LABELS: Partial<Record<keyof DeskState, string>> = {
+  type Chosen = 'thread' | 'head' | 'condition' | 'into' | 'layout' | 'clampStyle' | 'gapStyle';
+
+  // Every field is named here, or this does not compile: what is left off the print is lost.
+  const LABELS: Record<Exclude<keyof DeskState, Chosen>, string> = {
     torque: 'Torque as stated',
     mark: 'Class',
     yield: 'Yield, MPa',
@@ -23,16 +26,26 @@
     prevailing: 'Prevailing, N·m',
     utilisation: 'Of yield, %',
     count: 'How many',
+    passes: 'Passes',
     spacing: 'Spacing, mm',
+    spread: 'Wanted spread, %',
     tube: 'Tube, mm',
     clampWidth: 'Clamp width, mm',
+    clampBolts: 'Clamp bolts in all',
+    clampFriction: 'Friction on the tube',
+    tubeStands: 'Tube stands, MPa',
+    tubeMax: 'Only a maximum, N·m',
+    gaps: 'Gaps, mm',
   };
   const set = $derived([
     ['Thread', desk.thread],
     ['Head', words(choices.heads, desk.head)],
     ['Threads are', words(choices.conditions, desk.condition)],
     ...(desk.into ? [['Screwed into', words(choices.materials, desk.into)]] : []),
-    ...(Object.keys(LABELS) as (keyof DeskState)[])
+    ...(desk.count ? [['They sit', words(choices.layouts, desk.layout)]] : []),
+    ...(desk.tube ? [['Clamp closes by', words(choices.clampStyles, desk.clampStyle)]] : []),
+    ...(desk.gaps ? [['Plate closes', words(choices.gapStyles, desk.gapStyle)]] : []),
+    ...(Object.keys(LABELS) as (keyof typeof LABELS)[])
       .filter((k) => desk[k] !== '' && (k === 'mark' || desk[k] !== FRESH[k]))
       .map((k) => [LABELS[k], desk[k]]),
   ]);
