@@ -63,4 +63,14 @@ class DecimalTextTest {
     assertThat(DecimalText.parse(text, "x")).isCloseTo(figure, within(1e-6));
     assertThat(DecimalText.parse(text.replace('.', ','), "x")).isCloseTo(figure, within(1e-6));
   }
+
+  @Test
+  void saysWhatIsMissingAndShowsNoMoreThanFortyCharacters() {
+    assertThatThrownBy(() -> DecimalText.parse("  ", "torque"))
+        .hasMessageContaining("No figure was given");
+    assertThatThrownBy(() -> DecimalText.parse("x".repeat(40), "torque"))
+        .hasMessageContaining("“" + "x".repeat(40) + "” is not a plain number");
+    assertThatThrownBy(() -> DecimalText.parse("x".repeat(41), "torque"))
+        .hasMessageContaining("“" + "x".repeat(40) + "…” is not a plain number");
+  }
 }

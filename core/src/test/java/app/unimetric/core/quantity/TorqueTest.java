@@ -91,4 +91,12 @@ class TorqueTest {
     assertThat(DecimalText.parse(" 9,8 ", "v")).isEqualTo(9.8);
     assertThat(DecimalText.parse(".5", "v")).isEqualTo(0.5);
   }
+
+  @Test
+  void torquesAreOrderedByWhatTheyAreNotByTheirFigure() {
+    Torque inInchPounds = Torque.of(100, TorqueUnit.INCH_POUND);
+    assertThat(inInchPounds.compareTo(Torque.ofNm(12))).isNegative();
+    assertThat(Torque.ofNm(12).compareTo(inInchPounds)).isPositive();
+    assertThat(Torque.ofNm(12).compareTo(Torque.ofNm(12))).isZero();
+  }
 }
