@@ -37,8 +37,24 @@ public sealed interface Statement {
     }
   }
 
+  /** A statement with one figure, which stands for both ends. */
+  sealed interface AtOneFigure extends InTorque {
+    /** The figure, in {@link #unit()}. */
+    double figure();
+
+    @Override
+    default double lowest() {
+      return figure();
+    }
+
+    @Override
+    default double highest() {
+      return figure();
+    }
+  }
+
   /** One figure: {@code 20 N·m}. */
-  record Value(double figure, TorqueUnit unit) implements InTorque {
+  record Value(double figure, TorqueUnit unit) implements AtOneFigure {
     public Value {
       Figures.in(unit).check(figure, "value").orThrow();
     }
@@ -46,16 +62,6 @@ public sealed interface Statement {
     @Override
     public Form form() {
       return Form.VALUE;
-    }
-
-    @Override
-    public double lowest() {
-      return figure;
-    }
-
-    @Override
-    public double highest() {
-      return figure;
     }
 
     @Override
@@ -106,7 +112,7 @@ public sealed interface Statement {
   }
 
   /** Not more than: {@code max 5 N·m}. */
-  record Maximum(double figure, TorqueUnit unit) implements InTorque {
+  record Maximum(double figure, TorqueUnit unit) implements AtOneFigure {
     public Maximum {
       Figures.in(unit).check(figure, "max").orThrow();
     }
@@ -114,16 +120,6 @@ public sealed interface Statement {
     @Override
     public Form form() {
       return Form.MAXIMUM;
-    }
-
-    @Override
-    public double lowest() {
-      return figure;
-    }
-
-    @Override
-    public double highest() {
-      return figure;
     }
 
     @Override
@@ -138,7 +134,7 @@ public sealed interface Statement {
   }
 
   /** Not less than, as on a pinned axle: {@code min 120 N·m}. */
-  record Minimum(double figure, TorqueUnit unit) implements InTorque {
+  record Minimum(double figure, TorqueUnit unit) implements AtOneFigure {
     public Minimum {
       Figures.in(unit).check(figure, "min").orThrow();
     }
@@ -146,16 +142,6 @@ public sealed interface Statement {
     @Override
     public Form form() {
       return Form.MINIMUM;
-    }
-
-    @Override
-    public double lowest() {
-      return figure;
-    }
-
-    @Override
-    public double highest() {
-      return figure;
     }
 
     @Override
@@ -174,7 +160,7 @@ public sealed interface Statement {
    *
    * @param angleDeg further turn, degrees, above 0 and at most three turns
    */
-  record TorqueAngle(double figure, TorqueUnit unit, double angleDeg) implements InTorque {
+  record TorqueAngle(double figure, TorqueUnit unit, double angleDeg) implements AtOneFigure {
     /** Three turns: nothing that is clamped is turned further. */
     public static final double MOST_DEG = 1080;
 
@@ -192,16 +178,6 @@ public sealed interface Statement {
     }
 
     @Override
-    public double lowest() {
-      return figure;
-    }
-
-    @Override
-    public double highest() {
-      return figure;
-    }
-
-    @Override
     public TorqueAngle readIn(TorqueUnit other) {
       return new TorqueAngle(figure, other, angleDeg);
     }
@@ -213,7 +189,7 @@ public sealed interface Statement {
   }
 
   /** Rising stages, the last of which holds: {@code 20, then 40 N·m}. Two to ten. */
-  record Staged(List<Double> stages, TorqueUnit unit) implements InTorque {
+  record Staged(List<Double> stages, TorqueUnit unit) implements AtOneFigure {
     public Staged {
       stages = List.copyOf(stages);
       Figures figures = Figures.in(unit);
@@ -231,23 +207,15 @@ public sealed interface Statement {
       figures.orThrow();
     }
 
-    private double last() {
+    /** The last stage. */
+    @Override
+    public double figure() {
       return stages.get(stages.size() - 1);
     }
 
     @Override
     public Form form() {
       return Form.STAGED;
-    }
-
-    @Override
-    public double lowest() {
-      return last();
-    }
-
-    @Override
-    public double highest() {
-      return last();
     }
 
     @Override

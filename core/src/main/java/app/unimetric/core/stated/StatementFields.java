@@ -4,6 +4,7 @@ import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueUnit;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -60,12 +61,13 @@ public record StatementFields(
     belongs(problems, max != null, Set.of(Form.RANGE, Form.MAXIMUM), "max");
     belongs(problems, angleDeg != null, Set.of(Form.TORQUE_ANGLE), "angleDeg");
     belongs(problems, !stages.isEmpty(), Set.of(Form.STAGED), "stages");
-    boolean figures = form.hasFigure();
     problems.require(
-        !figures || unit != null, "unit", "is missing; a torque without its unit cannot be used.");
+        !form.hasFigure() || unit != null,
+        "unit",
+        "is missing; a torque without its unit cannot be used.");
     Statement made = problems.under("", this::build);
     problems.orThrow();
-    return made == null ? new Statement.Snug() : made;
+    return Objects.requireNonNull(made);
   }
 
   private void belongs(Problems problems, boolean given, Set<Form> forms, String field) {
