@@ -5,6 +5,9 @@ import static app.unimetric.core.quantity.TorqueUnit.NEWTON_METRE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.unimetric.core.bench.RunJoint;
+import app.unimetric.core.bench.RunSheet;
+import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.surface.Compound;
@@ -50,6 +53,23 @@ class JobPlanTest {
     assertThat(joint(plan, "pair").orderReasons()).containsExactly("The plate locates.");
     assertThat(plate.ceiling().torqueNm()).isGreaterThan(plate.resolution().band().maxNm());
     assertThat(plate.derivation()).extracting("symbol").contains("d2", "A_s", "T_90", "T_aim");
+  }
+
+  /** A left-hand thread is said on the sheet and at the bench; of a right-hand one nothing is. */
+  @Test
+  void aLeftHandThreadIsSaidWhereverItIsTurned() {
+    String words = "Left-hand thread: tighten counter-clockwise, loosen clockwise.";
+    SamplePack.jointOf(document, 0).put("hand", "LEFT");
+    JobPlan plan = plan();
+    assertThat(joint(plan, "pair").notes()).contains(words);
+    assertThat(joint(plan, "plate").notes()).noneMatch(n -> n.contains("Left-hand"));
+    RunSheet sheet = RunSheetWriter.write(plan);
+    assertThat(sheet.joint("pair").orElseThrow())
+        .returns(true, RunJoint::leftHand)
+        .returns("counter-clockwise", RunJoint::direction);
+    assertThat(sheet.joint("plate").orElseThrow())
+        .returns(false, RunJoint::leftHand)
+        .returns("clockwise", RunJoint::direction);
   }
 
   @Test
