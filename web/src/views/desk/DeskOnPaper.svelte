@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../../api/client';
-  import { FRESH, toQuery, type DeskState } from './state';
+  import { toQuery, type DeskState } from './state';
 
   let { desk, choices }: { desk: DeskState; choices: Schemas['ChoicesResponse'] } = $props();
   const words = (from: { code: string; words: string }[], code: string) =>
@@ -37,6 +37,12 @@
     tubeMax: 'Only a maximum, N·m',
     gaps: 'Gaps, mm',
   };
+  // These have a figure from the start; they count only beside the field that brings them in.
+  const BESIDE: Partial<Record<keyof DeskState, keyof DeskState>> = {
+    passes: 'count',
+    clampBolts: 'tube',
+    clampFriction: 'tube',
+  };
   const set = $derived([
     ['Thread', desk.thread],
     ['Head', words(choices.heads, desk.head)],
@@ -46,7 +52,7 @@
     ...(desk.tube ? [['Clamp closes by', words(choices.clampStyles, desk.clampStyle)]] : []),
     ...(desk.gaps ? [['Plate closes', words(choices.gapStyles, desk.gapStyle)]] : []),
     ...(Object.keys(LABELS) as (keyof typeof LABELS)[])
-      .filter((k) => desk[k] !== '' && (k === 'mark' || desk[k] !== FRESH[k]))
+      .filter((k) => desk[k] !== '' && desk[BESIDE[k] ?? k] !== '')
       .map((k) => [LABELS[k], desk[k]]),
   ]);
 </script>
