@@ -26,21 +26,27 @@ public record EntryTime(Instant doneAt, Instant receivedAt, long deviceAheadSeco
   }
 
   /**
-   * From what the device says.
+   * From what the device says. What it says was done before the job began cannot be: its clock was
+   * set in between, and only the moment of receiving is sure.
    *
    * @param doneOnDevice when it was done, by the device's clock; null when it does not say
    * @param sentOnDevice when it was sent, by the same clock; null when it does not say
+   * @param begunAt when the job began, on the workshop's clock
    */
   public static EntryTime of(
-      @Nullable Instant doneOnDevice, @Nullable Instant sentOnDevice, Instant receivedAt) {
+      @Nullable Instant doneOnDevice,
+      @Nullable Instant sentOnDevice,
+      Instant receivedAt,
+      Instant begunAt) {
     if (sentOnDevice == null) {
       return at(receivedAt);
     }
     long ahead = Duration.between(receivedAt, sentOnDevice).toSeconds();
-    boolean waited = doneOnDevice != null && doneOnDevice.isBefore(sentOnDevice);
-    Instant done =
-        waited ? receivedAt.minus(Duration.between(doneOnDevice, sentOnDevice)) : receivedAt;
-    return new EntryTime(done, receivedAt, ahead);
+    Duration waited =
+        doneOnDevice == null ? Duration.ZERO : Duration.between(doneOnDevice, sentOnDevice);
+    boolean possible =
+        !waited.isNegative() && waited.compareTo(Duration.between(begunAt, receivedAt)) <= 0;
+    return new EntryTime(possible ? receivedAt.minus(waited) : receivedAt, receivedAt, ahead);
   }
 
   /** Whether the device's clock is so wrong that a person should know. */

@@ -117,7 +117,7 @@ class RunController {
             now,
             LocalDate.now(clock),
             person.signature()),
-        EntryTime.of(null, saying.sentAt(), now).clockWords());
+        EntryTime.of(null, saying.sentAt(), now, now).clockWords());
   }
 
   private RunPage page(UUID id, RunLog.Run run, @Nullable String deviceClock) {

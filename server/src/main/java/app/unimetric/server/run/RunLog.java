@@ -142,7 +142,7 @@ public class RunLog {
     }
     Run before = replay(row);
     for (int i = 0; i < said.size(); i++) {
-      EntryTime time = EntryTime.of(said.get(i).doneAt(), sentAt, receivedAt);
+      EntryTime time = EntryTime.of(said.get(i).doneAt(), sentAt, receivedAt, before.startedAt());
       append(jobId, device, said.get(i), i, time, by).ifPresent(e -> countUse(before.sheet(), e));
     }
     Run run = replay(row);
