@@ -18,7 +18,6 @@ public final class PackReader {
   private final JsonMapper json = StrictJson.mapper();
   private final JsonMapper lenient =
       json.rebuild().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
-  private final PackSchema schema = new PackSchema();
 
   /**
    * Takes a pack from outside: held against the published schema, then read.
@@ -40,10 +39,15 @@ public final class PackReader {
     throw new InvalidInput(problems);
   }
 
+  /** The schema is read with the first pack from outside: a start without one need not wait. */
+  private static final class Published {
+    static final PackSchema SCHEMA = new PackSchema();
+  }
+
   private List<Problem> bySchema(String text) {
     try {
       json.readTree(text);
-      return schema.problems(text);
+      return Published.SCHEMA.problems(text);
     } catch (JsonNodeException e) {
       return List.of(new Problem("", "holds a number that lies beyond all that can be read."));
     } catch (JacksonException e) {
