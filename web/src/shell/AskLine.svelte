@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, ask, asTrouble, type Schemas } from '../api/client';
+  import { Newest } from '../api/newest';
   import { here } from '../api/session.svelte';
   import { inUnit, plain, sign } from '../joint/figures';
   import TorqueRail from '../joint/TorqueRail.svelte';
@@ -25,7 +26,7 @@
   let message = $state('');
   let input: HTMLInputElement;
   let timer: ReturnType<typeof setTimeout>;
-  let asked = 0;
+  const answers = new Newest();
 
   const found = $derived(
     text.trim()
@@ -49,35 +50,42 @@
     timer = setTimeout(() => void look(text.trim()), PAUSE_MS);
   }
 
+  interface Answer {
+    answer: Schemas['QuestionResponse'] | null;
+    machines: Schemas['Machine'][];
+    tools: Schemas['CribChoice'][] | null;
+    message: string;
+  }
+  const show = (fresh: Answer) => ({ answer, machines, tools, message } = fresh);
+
   async function look(text: string) {
     if (!text) return;
-    const mine = ++asked;
-    let fresh: Schemas['QuestionResponse'] | null = null;
-    let said = '';
-    let met: Schemas['Machine'][] = [];
-    let crib: Schemas['CribChoice'][] | null = null;
+    await answers.ask(
+      () => find(text),
+      show,
+      (e) => (message = asTrouble(e).detail),
+    );
+  }
+
+  async function find(text: string): Promise<Answer> {
+    const got: Answer = { answer: null, machines: [], tools: null, message: '' };
     try {
       if (/\d|snug|hand/i.test(text)) {
-        fresh = await ask(api.POST('/api/compute/question', { body: { text } }));
+        got.answer = await ask(api.POST('/api/compute/question', { body: { text } }));
       }
     } catch (e) {
-      said = asTrouble(e).detail;
+      got.message = asTrouble(e).detail;
     }
     try {
-      if (here.person && fresh?.wanted) crib = await inTheCrib(fresh.wanted);
-      if (here.person && !fresh) {
+      if (here.person && got.answer?.wanted) got.tools = await inTheCrib(got.answer.wanted);
+      if (here.person && !got.answer) {
         const params = { query: { q: text } };
-        met = (await ask(api.GET('/api/machines', { params }))).slice(0, MOST_MACHINES);
+        got.machines = (await ask(api.GET('/api/machines', { params }))).slice(0, MOST_MACHINES);
       }
     } catch (e) {
-      said = asTrouble(e).detail;
+      got.message = asTrouble(e).detail;
     }
-    if (mine === asked) {
-      answer = fresh;
-      machines = met;
-      tools = crib;
-      message = said;
-    }
+    return got;
   }
 
   /** What hangs in the workshop for this; an adapter named in the line is on none of them. */

@@ -2,6 +2,7 @@
   import type { Snippet } from 'svelte';
   import { SkeletonText } from 'carbon-components-svelte';
   import { asTrouble, type Trouble } from '../api/client';
+  import { Newest } from '../api/newest';
   import TroubleNote from './TroubleNote.svelte';
 
   interface Props {
@@ -12,14 +13,15 @@
   let data = $state.raw<T | null>(null);
   let trouble = $state<Trouble | null>(null);
 
-  async function run() {
+  const loads = new Newest();
+  const run = () => {
     trouble = null;
-    try {
-      data = await load();
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
+    return loads.ask(
+      load,
+      (fresh) => (data = fresh),
+      (e) => (trouble = asTrouble(e)),
+    );
+  };
   $effect(() => void run());
 </script>
 

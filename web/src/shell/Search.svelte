@@ -2,6 +2,8 @@
   import type { Snippet } from 'svelte';
   import { SkeletonText } from 'carbon-components-svelte';
   import { asTrouble, type Trouble } from '../api/client';
+  import { Newest } from '../api/newest';
+  import Field from './Field.svelte';
   import TroubleNote from './TroubleNote.svelte';
 
   interface Props {
@@ -17,20 +19,17 @@
   let found = $state.raw<T[] | null>(null);
   let trouble = $state<Trouble | null>(null);
   let timer: ReturnType<typeof setTimeout>;
-  let asked = 0;
+  const finds = new Newest();
 
-  async function look() {
-    const mine = ++asked;
-    try {
-      const fresh = await find(text);
-      if (mine === asked) {
+  const look = () =>
+    finds.ask(
+      () => find(text),
+      (fresh) => {
         found = fresh;
         trouble = null;
-      }
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
+      },
+      (e) => (trouble = asTrouble(e)),
+    );
   function typed() {
     clearTimeout(timer);
     timer = setTimeout(() => void look(), PAUSE_MS);
@@ -38,14 +37,9 @@
   $effect(() => void look());
 </script>
 
-<input
-  bind:value={text}
-  oninput={typed}
-  aria-label={label}
-  {placeholder}
-  maxlength="200"
-  autocomplete="off"
-/>
+<div class="find">
+  <Field {label} bind:value={text} oninput={typed} hint={placeholder} bare />
+</div>
 {#if trouble}<TroubleNote {trouble} retry={look} />{/if}
 {#if found !== null}
   {@render children(found, text)}
@@ -54,19 +48,8 @@
 {/if}
 
 <style>
-  input {
+  .find {
     width: min(28rem, 100%);
-    min-height: 2.5rem;
     margin: 0.5rem 0 1rem;
-    background: none;
-    border: 0;
-    border-bottom: 1px solid var(--hairline);
-    color: var(--ink);
-    font: inherit;
-    font-size: 1rem;
-  }
-  input::placeholder {
-    color: var(--ink-soft);
-    opacity: 1;
   }
 </style>

@@ -1,27 +1,21 @@
 <script lang="ts">
   import { Button, PasswordInput, TextInput } from 'carbon-components-svelte';
-  import { asTrouble, type Trouble } from '../api/client';
   import { keep, kept } from '../api/drafts';
   import { here } from '../api/session.svelte';
+  import { Submission } from '../api/submission.svelte';
   import TroubleNote from './TroubleNote.svelte';
 
   let name = $state(kept('sign-in'));
   let password = $state('');
-  let busy = $state(false);
-  let trouble = $state<Trouble | null>(null);
+  const sending = new Submission();
   $effect(() => keep('sign-in', name));
 
   async function send(e: SubmitEvent) {
     e.preventDefault();
-    busy = true;
-    trouble = null;
-    try {
-      await here.signIn(name, password);
-      keep('sign-in', '');
-    } catch (caught) {
-      trouble = asTrouble(caught);
-    }
-    busy = false;
+    await sending.send(
+      () => here.signIn(name, password),
+      () => keep('sign-in', ''),
+    );
   }
 </script>
 
@@ -37,8 +31,8 @@
     autocomplete="current-password"
     required
   />
-  {#if trouble}<TroubleNote {trouble} />{/if}
-  <Button type="submit" disabled={busy}>{busy ? 'Signing in …' : 'Sign in'}</Button>
+  {#if sending.trouble}<TroubleNote trouble={sending.trouble} />{/if}
+  <Button type="submit" disabled={sending.busy}>{sending.busy ? 'Signing in …' : 'Sign in'}</Button>
 </form>
 
 <style>

@@ -1,53 +1,52 @@
 <script lang="ts">
   import { onDestroy, untrack } from 'svelte';
   import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { choices as load } from '../../api/choices';
+  import { Newest } from '../../api/newest';
   import { route } from '../../router';
   import Loaded from '../../shell/Loaded.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import DeskAnswer from './DeskAnswer.svelte';
   import DeskOnPaper from './DeskOnPaper.svelte';
   import DeskForm from './DeskForm.svelte';
-  import { fromQuery, placeOf, toQuery, toRequest, type DeskState } from './state';
+  import { placeOf, type DeskKey, type DeskState } from './fields';
+  import { fromQuery, toQuery, toRequest } from './state';
 
   const PAUSE_MS = 5;
   /** Writing the address costs as much as drawing the answer, so it waits for a rest in typing. */
   const REST_MS = 250;
-  const load = () => ask(api.GET('/api/compute/choices'));
   let choices: Schemas['ChoicesResponse'] | undefined;
   let desk = $state<DeskState>(fromQuery(window.location.search));
   let answer = $state.raw<Schemas['DeskResponse'] | null>(null);
-  let messages = $state<Partial<Record<keyof DeskState, string>>>({});
+  let messages = $state<Partial<Record<DeskKey, string>>>({});
   let trouble = $state<Trouble | null>(null);
   let timer: ReturnType<typeof setTimeout>;
   let resting: ReturnType<typeof setTimeout> | undefined;
-  let asked = 0;
+  const answers = new Newest();
 
   async function work(state: DeskState, from: Schemas['ChoicesResponse']) {
-    const mine = ++asked;
     const made = toRequest(state, from);
     if ('wrong' in made) {
+      answers.drop();
       messages = Object.fromEntries(
         made.wrong.map((w) => [w.field, 'Type a plain number such as 12.5.']),
       );
       return;
     }
-    try {
-      const fresh = await ask(
-        api.POST('/api/compute/desk', {
-          params: { query: { why: true } },
-          body: made.request,
-        }),
-      );
-      if (mine !== asked) return;
-      answer = fresh;
-      messages = {};
-      trouble = null;
-    } catch (e) {
-      if (mine !== asked) return;
-      const caught = asTrouble(e);
-      messages = Object.fromEntries(caught.errors.map((p) => [placeOf(p.field), p.message]));
-      trouble = caught.errors.length ? null : caught;
-    }
+    const body = made.request;
+    await answers.ask(
+      () => ask(api.POST('/api/compute/desk', { params: { query: { why: true } }, body })),
+      (fresh) => {
+        answer = fresh;
+        messages = {};
+        trouble = null;
+      },
+      (e) => {
+        const caught = asTrouble(e);
+        messages = Object.fromEntries(caught.errors.map((p) => [placeOf(p.field), p.message]));
+        trouble = caught.errors.length ? null : caught;
+      },
+    );
   }
 
   function keep() {

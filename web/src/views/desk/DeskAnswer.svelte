@@ -11,7 +11,7 @@
   import GroupCourse from './GroupCourse.svelte';
   import SendToJob from './SendToJob.svelte';
   import TubeClamp from './TubeClamp.svelte';
-  import type { DeskState } from './state';
+  import type { DeskState } from './fields';
 
   interface Props {
     answer: Schemas['DeskResponse'];

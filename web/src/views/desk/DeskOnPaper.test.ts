@@ -1,11 +1,14 @@
 import { render } from '@testing-library/svelte';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
+import DeskForm from './DeskForm.svelte';
 import DeskOnPaper from './DeskOnPaper.svelte';
-import { FRESH, type DeskState } from './state';
+import { FIELDS, FRESH, KEYS, type DeskState } from './fields';
 
 const choice = (code: string, words: string) => ({ code, words });
 const choices = {
+  threads: [],
+  classes: [],
   heads: [choice('HEX', 'hexagon')],
   conditions: [choice('UNKNOWN', 'not stated')],
   materials: [choice('CAST', 'cast aluminium')],
@@ -34,5 +37,17 @@ describe('the desk on paper', () => {
     expect(told).toHaveTextContent('Friction on the tube 0.2');
     expect(told).toHaveTextContent('Passes 3');
     expect(told).toHaveTextContent('Clamp closes by a faceplate');
+  });
+});
+
+describe('the form of the desk', () => {
+  it('asks for every field once, and says what is wrong beside it', () => {
+    const desk = { ...FRESH, mark: '' };
+    const messages = Object.fromEntries(KEYS.map((key) => [key, `wrong: ${key}`]));
+    const { container } = render(DeskForm, { desk, choices, messages, changed: () => undefined });
+    const labels = [...container.querySelectorAll('label')].map((l) => l.textContent);
+    expect(labels.sort()).toEqual(KEYS.map((key) => FIELDS[key].label).sort());
+    const said = [...container.querySelectorAll('p.bad')].map((p) => p.textContent);
+    expect(said.sort()).toEqual(Object.values(messages).sort());
   });
 });

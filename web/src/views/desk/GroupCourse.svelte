@@ -3,7 +3,7 @@
   import { plain } from '../../joint/figures';
   import JointDrawing from '../../joint/JointDrawing.svelte';
   import Why from '../../joint/Why.svelte';
-  import type { DeskState } from './state';
+  import type { DeskState } from './fields';
 
   interface Props {
     course: Schemas['InteractionResponse'];

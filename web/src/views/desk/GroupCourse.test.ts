@@ -2,7 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/svelte';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
 import GroupCourse from './GroupCourse.svelte';
-import { FRESH } from './state';
+import { FRESH } from './fields';
 
 const course: Schemas['InteractionResponse'] = {
   afterEachPass: [

@@ -1,52 +1,51 @@
 <script lang="ts">
   import { Button, Select, SelectItem } from 'carbon-components-svelte';
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { api, ask, asTrouble, type Schemas } from '../../api/client';
+  import { Newest } from '../../api/newest';
+  import { Submission } from '../../api/submission.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
-  import { toQuery, type DeskState } from './state';
+  import { type DeskState } from './fields';
+  import { toQuery } from './state';
 
   let { desk, summary }: { desk: DeskState; summary: string } = $props();
   let jobs = $state.raw<Schemas['OnLift'][] | null>(null);
   let sheet = $state.raw<Schemas['JobSheet'] | null>(null);
   let jobId = $state('');
   let jointId = $state('');
-  let trouble = $state<Trouble | null>(null);
   let sent = $state('');
-  let id = crypto.randomUUID();
+  const asking = new Submission();
+  const sending = new Submission();
+  const sheets = new Newest();
+  const trouble = $derived(sending.trouble ?? asking.trouble);
 
-  async function open() {
-    try {
-      jobs = (await ask(api.GET('/api/today'))).jobs;
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
-  async function choose(id: string) {
+  const open = () =>
+    asking.send(
+      () => ask(api.GET('/api/today')),
+      (today) => (jobs = today.jobs),
+    );
+  const sheetOf = (id: string) => {
     sheet = null;
     jointId = '';
-    try {
-      sheet = await ask(api.GET('/api/jobs/{id}/sheet', { params: { path: { id } } }));
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
+    return sheets.ask(
+      () => ask(api.GET('/api/jobs/{id}/sheet', { params: { path: { id } } })),
+      (fresh) => (sheet = fresh),
+      (caught) => (asking.trouble = asTrouble(caught)),
+    );
+  };
   $effect(() => {
-    if (jobId) void choose(jobId);
+    if (jobId) void sheetOf(jobId);
   });
-  async function send() {
-    trouble = null;
-    try {
-      await ask(
-        api.POST('/api/jobs/{id}/desk-notes', {
-          params: { path: { id: jobId } },
-          body: { id, jointId, state: toQuery(desk), summary },
-        }),
-      );
-      id = crypto.randomUUID();
-      sent = jobId;
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
+  const send = () =>
+    sending.send(
+      (id) =>
+        ask(
+          api.POST('/api/jobs/{id}/desk-notes', {
+            params: { path: { id: jobId } },
+            body: { id, jointId, state: toQuery(desk), summary },
+          }),
+        ),
+      () => (sent = jobId),
+    );
 </script>
 
 {#if jobs === null}
@@ -66,7 +65,9 @@
           <SelectItem value={joint.id} text={joint.title} />
         {/each}
       </Select>
-      <Button size="field" disabled={!jointId} on:click={() => void send()}>Send</Button>
+      <Button size="field" disabled={sending.busy || !jointId} on:click={() => void send()}
+        >Send</Button
+      >
     {/if}
     {#if sent}<p role="status">Noted on the <a href="/jobs/{sent}/sheet">job sheet</a>.</p>{/if}
   </div>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
-import { FRESH, fromQuery, ofJoint, placeOf, toQuery, toRequest } from './state';
+import { FRESH, placeOf } from './fields';
+import { fromQuery, ofJoint, toQuery, toRequest } from './state';
 
 const choices: Schemas['ChoicesResponse'] = {
   threads: [
@@ -68,6 +69,11 @@ describe('the state of the desk', () => {
     ['joint.grip.outerDiameterMm', 'outer'],
     ['joint.thread.pitchMm', 'thread'],
     ['group.count', 'count'],
+    ['tube.diameterMm', 'tube'],
+    ['tube.limitMPa', 'tubeStands'],
+    ['tube.gapsMm[1]', 'gaps'],
+    ['joint.grip.lengthMm', 'grip'],
+    ['joint.grip.youngMPa', 'young'],
   ])('puts a problem at %s to %s', (field, place) => {
     expect(placeOf(field)).toBe(place);
   });

@@ -1,84 +1,10 @@
 import type { Schemas } from '../../api/client';
-
-/** What a person has set at the desk, as text: what is typed is kept as typed. */
-export interface DeskState {
-  thread: string;
-  mark: string;
-  yield: string;
-  ultimate: string;
-  head: string;
-  condition: string;
-  into: string;
-  length: string;
-  torque: string;
-  prevailing: string;
-  deviation: string;
-  utilisation: string;
-  grip: string;
-  outer: string;
-  young: string;
-  interfaces: string;
-  axial: string;
-  transverse: string;
-  slip: string;
-  pressure: string;
-  count: string;
-  layout: string;
-  passes: string;
-  spacing: string;
-  spread: string;
-  tube: string;
-  clampWidth: string;
-  clampStyle: string;
-  clampBolts: string;
-  clampFriction: string;
-  tubeStands: string;
-  tubeMax: string;
-  gaps: string;
-  gapStyle: string;
-}
-
-export const FRESH: DeskState = {
-  thread: 'M8',
-  mark: '8.8',
-  yield: '',
-  ultimate: '',
-  head: 'HEX',
-  condition: 'UNKNOWN',
-  into: '',
-  length: '',
-  torque: '',
-  prevailing: '',
-  deviation: '',
-  utilisation: '',
-  grip: '',
-  outer: '',
-  young: '',
-  interfaces: '',
-  axial: '',
-  transverse: '',
-  slip: '',
-  pressure: '',
-  count: '',
-  layout: 'CIRCLE',
-  passes: '3',
-  spacing: '',
-  spread: '',
-  tube: '',
-  clampWidth: '',
-  clampStyle: 'FACEPLATE',
-  clampBolts: '4',
-  clampFriction: '0.2',
-  tubeStands: '',
-  tubeMax: '',
-  gaps: '',
-  gapStyle: 'EVEN',
-};
+import { FRESH, KEYS, type DeskKey, type DeskState } from './fields';
 
 /** The address part that brings a state back; what is as fresh is left out. */
 export function toQuery(state: DeskState): string {
   const params = new URLSearchParams();
-  for (const key of Object.keys(FRESH) as (keyof DeskState)[]) {
+  for (const key of KEYS) {
     if (state[key] !== FRESH[key]) {
       params.set(key, state[key]);
     }
@@ -89,7 +15,7 @@ export function toQuery(state: DeskState): string {
 export function fromQuery(query: string): DeskState {
   const params = new URLSearchParams(query);
   const state = { ...FRESH };
-  for (const key of Object.keys(FRESH) as (keyof DeskState)[]) {
+  for (const key of KEYS) {
     state[key] = (params.get(key) ?? FRESH[key]).slice(0, 60);
   }
   return state;
@@ -97,7 +23,7 @@ export function fromQuery(query: string): DeskState {
 
 /** A field that is no number yet; which one, and what stands in it. */
 export interface NotANumber {
-  field: keyof DeskState;
+  field: DeskKey;
 }
 
 type Joint = Schemas['JointRequest'];
@@ -108,7 +34,7 @@ export function toRequest(
   choices: Schemas['ChoicesResponse'],
 ): { request: Schemas['DeskRequest'] } | { wrong: NotANumber[] } {
   const wrong: NotANumber[] = [];
-  const number = (field: keyof DeskState): number | undefined => {
+  const number = (field: DeskKey): number | undefined => {
     const text = state[field].trim().replace(',', '.');
     if (!text) return undefined;
     const figure = Number(text);
@@ -186,7 +112,7 @@ export function toRequest(
 /** The tube in the clamp, once its diameter and the clamp's width are there. */
 function tubeOf(
   state: DeskState,
-  number: (field: keyof DeskState) => number | undefined,
+  number: (field: DeskKey) => number | undefined,
 ): Schemas['DeskTube'] | undefined {
   const [diameterMm, widthMm] = [number('tube'), number('clampWidth')];
   const [bolts, friction] = [number('clampBolts'), number('clampFriction')];
@@ -212,48 +138,14 @@ function some<K extends string, V>(key: K, value: V | undefined): Partial<Record
   return value === undefined ? {} : ({ [key]: value } as Record<K, V>);
 }
 
-/** Where a problem of the server belongs on the desk. */
-const PLACES: [RegExp, keyof DeskState][] = [
-  [/tube\.limitMPa/, 'tubeStands'],
-  [/tube\.limitNm/, 'tubeMax'],
-  [/tube\.gaps/, 'gaps'],
-  [/tube\.bolts/, 'clampBolts'],
-  [/tube\.friction/, 'clampFriction'],
-  [/tube\.widthMm/, 'clampWidth'],
-  [/tube/, 'tube'],
-  [/spacing/, 'spacing'],
-  [/wantedSpread/, 'spread'],
-  [/torqueText|torqueNm|torqueBandNm/, 'torque'],
-  [/prevailing/, 'prevailing'],
-  [/toolDeviation/, 'deviation'],
-  [/utilisation/, 'utilisation'],
-  [/yieldMPa|propertyClass/, 'yield'],
-  [/ultimateMPa/, 'ultimate'],
-  [/engagement/, 'length'],
-  [/grip\.outer/, 'outer'],
-  [/grip\.young/, 'young'],
-  [/grip/, 'grip'],
-  [/interfaces/, 'interfaces'],
-  [/slipFriction/, 'slip'],
-  [/transverse/, 'transverse'],
-  [/axial/, 'axial'],
-  [/pressureLimit/, 'pressure'],
-  [/count/, 'count'],
-  [/passes/, 'passes'],
-];
-
-export function placeOf(field: string): keyof DeskState {
-  return PLACES.find(([pattern]) => pattern.test(field))?.[1] ?? 'thread';
-}
-
 /** The desk's state for a joint call, as the ask line hands it over. */
 export function ofJoint(request: Joint, threadName: string, torque: string | undefined): DeskState {
   return {
     ...FRESH,
     thread: threadName,
-    mark: request.propertyClass ?? '8.8',
-    head: request.head ?? 'HEX',
-    condition: request.condition ?? 'UNKNOWN',
+    mark: request.propertyClass ?? FRESH.mark,
+    head: request.head ?? FRESH.head,
+    condition: request.condition ?? FRESH.condition,
     into: request.engagement?.material ?? '',
     length: request.engagement === undefined ? '' : String(request.engagement.lengthMm),
     torque: torque ?? '',

@@ -1,30 +1,29 @@
 <script lang="ts">
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { api, ask, type Schemas, type Trouble } from '../../api/client';
+  import { Submission } from '../../api/submission.svelte';
 
   let { taken }: { taken: () => void } = $props();
   const MOST_BYTES = 2_000_000;
-  let trouble = $state<Trouble | null>(null);
   let done = $state<Schemas['TakenPack'] | null>(null);
-  let busy = $state(false);
+  const sending = new Submission();
+  const trouble = $derived(sending.trouble);
 
   async function bring(e: Event & { currentTarget: HTMLInputElement }) {
     const input = e.currentTarget;
     const file = input.files?.[0];
     if (!file) return;
-    busy = true;
-    trouble = null;
     done = null;
-    try {
-      done = await send(file);
-      taken();
-    } catch (caught) {
-      trouble = asTrouble(caught);
-    }
+    await sending.send(
+      () => read(file),
+      (pack) => {
+        done = pack;
+        taken();
+      },
+    );
     input.value = '';
-    busy = false;
   }
 
-  async function send(file: File): Promise<Schemas['TakenPack']> {
+  async function read(file: File): Promise<Schemas['TakenPack']> {
     const refuse = (detail: string): Trouble => ({ status: 400, detail, errors: [] });
     if (file.size > MOST_BYTES) throw refuse('This file is larger than a pack may be (2 MB).');
     let document: Record<string, never>;
@@ -38,8 +37,8 @@
 </script>
 
 <label>
-  <span>{busy ? 'Reading …' : 'Bring a pack back'}</span>
-  <input type="file" accept="application/json,.json" onchange={bring} disabled={busy} />
+  <span>{sending.busy ? 'Reading …' : 'Bring a pack back'}</span>
+  <input type="file" accept="application/json,.json" onchange={bring} disabled={sending.busy} />
 </label>
 {#if done}
   <p class="good" role="status">

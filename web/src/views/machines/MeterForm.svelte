@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Button, Checkbox, TextInput } from 'carbon-components-svelte';
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
+  import { Submission } from '../../api/submission.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
 
   interface Props {
@@ -15,31 +16,27 @@
   // svelte-ignore state_referenced_locally
   let figure = $state(kept(`meter.${machine.id}`));
   let meterReplaced = $state(false);
-  let busy = $state(false);
-  let trouble = $state<Trouble | null>(null);
-  let id = crypto.randomUUID();
   $effect(() => keep(draft, figure));
-  const message = $derived(trouble?.errors.find((e) => e.field === 'figure')?.message ?? '');
+  const sending = new Submission();
+  const message = $derived(sending.at(/^figure$/));
+  const trouble = $derived(sending.besides(/^figure$/));
 
   async function send(e: SubmitEvent) {
     e.preventDefault();
-    busy = true;
-    trouble = null;
-    try {
-      const page = await ask(
-        api.POST('/api/machines/{id}/readings', {
-          params: { path: { id: machine.id } },
-          body: { id, figure, meterReplaced, version: machine.version },
-        }),
-      );
-      id = crypto.randomUUID();
-      figure = '';
-      meterReplaced = false;
-      taken(page);
-    } catch (caught) {
-      trouble = asTrouble(caught);
-    }
-    busy = false;
+    await sending.send(
+      (id) =>
+        ask(
+          api.POST('/api/machines/{id}/readings', {
+            params: { path: { id: machine.id } },
+            body: { id, figure, meterReplaced, version: machine.version },
+          }),
+        ),
+      (page) => {
+        figure = '';
+        meterReplaced = false;
+        taken(page);
+      },
+    );
   }
 </script>
 
@@ -53,18 +50,14 @@
     invalid={message !== ''}
     invalidText={message}
   />
-  <Button type="submit" kind="tertiary" size="field" disabled={busy || !figure.trim()}>
-    {busy ? 'Writing …' : 'Write down'}
+  <Button type="submit" kind="tertiary" size="field" disabled={sending.busy || !figure.trim()}>
+    {sending.busy ? 'Writing …' : 'Write down'}
   </Button>
   {#if message || meterReplaced}
     <Checkbox labelText="The meter was replaced" bind:checked={meterReplaced} />
   {/if}
-  {#if trouble && !message}
-    <TroubleNote
-      {trouble}
-      retry={trouble.status === 409 ? reload : undefined}
-      label="Show what is new"
-    />
+  {#if trouble}
+    <TroubleNote {trouble} retry={sending.outrun ? reload : undefined} label="Show what is new" />
   {/if}
 </form>
 

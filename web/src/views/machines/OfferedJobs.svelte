@@ -1,53 +1,54 @@
 <script lang="ts">
   import { Add } from 'carbon-icons-svelte';
   import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { Newest } from '../../api/newest';
+  import { Submission } from '../../api/submission.svelte';
   import { navigate } from '../../router';
+  import Field from '../../shell/Field.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import BringPack from './BringPack.svelte';
 
   let { machine }: { machine: Schemas['Machine'] } = $props();
   let offered = $state.raw<Schemas['OfferedJob'][]>([]);
   let q = $state('');
-  let asked = 0;
   let opening = $state('');
-  let trouble = $state<Trouble | null>(null);
-  let jobId = crypto.randomUUID();
+  let lost = $state<Trouble | null>(null);
+  const sending = new Submission();
+  const finds = new Newest();
+  const trouble = $derived(sending.trouble ?? lost);
 
-  async function look() {
-    const mine = ++asked;
-    try {
-      const found = await ask(
-        api.GET('/api/machines/{id}/offered-jobs', {
-          params: { path: { id: machine.id }, query: { q } },
-        }),
-      );
-      if (mine === asked) offered = found;
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
+  const look = () =>
+    finds.ask(
+      () =>
+        ask(
+          api.GET('/api/machines/{id}/offered-jobs', {
+            params: { path: { id: machine.id }, query: { q } },
+          }),
+        ),
+      (found) => {
+        offered = found;
+        lost = null;
+      },
+      (e) => (lost = asTrouble(e)),
+    );
 
   async function open(packKey: string) {
     opening = packKey;
-    trouble = null;
-    try {
-      await ask(api.POST('/api/jobs', { body: { id: jobId, machineId: machine.id, packKey } }));
-      await navigate('/jobs/:id/sheet', { params: { id: jobId } });
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
+    await sending.send(async (id) => {
+      await ask(api.POST('/api/jobs', { body: { id, machineId: machine.id, packKey } }));
+      await navigate('/jobs/:id/sheet', { params: { id } });
+    });
     opening = '';
   }
   $effect(() => void look());
 </script>
 
-<input
+<Field
+  label="Find a job for this machine"
   bind:value={q}
   oninput={() => void look()}
-  aria-label="Find a job for this machine"
-  placeholder="Type a job: pads, wheel, bottom …"
-  maxlength="200"
-  autocomplete="off"
+  hint="Type a job: pads, wheel, bottom …"
+  bare
 />
 <ul>
   {#each offered as job (job.key)}
@@ -74,20 +75,6 @@
 {#if trouble}<TroubleNote {trouble} retry={look} />{/if}
 
 <style>
-  input {
-    width: min(28rem, 100%);
-    min-height: 2.5rem;
-    background: none;
-    border: 0;
-    border-bottom: 1px solid var(--hairline);
-    color: var(--ink);
-    font: inherit;
-    font-size: 1rem;
-  }
-  input::placeholder {
-    color: var(--ink-soft);
-    opacity: 1;
-  }
   ul {
     max-height: 15.5rem;
     overflow-y: auto;

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
+  import { Submission } from '../../api/submission.svelte';
   import { moment } from '../../joint/figures';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import DueWhen from './DueWhen.svelte';
@@ -15,29 +16,24 @@
   let { rechecks, settled }: Props = $props();
   let open = $state('');
   let note = $state('');
-  let trouble = $state<Trouble | null>(null);
-  let busy = $state(false);
-  let finding = crypto.randomUUID();
 
-  async function settle(r: Recheck, outcome: 'HELD' | 'MOVED') {
-    busy = true;
-    trouble = null;
-    try {
-      const one = await ask(
-        api.POST('/api/rechecks/{id}/result', {
-          params: { path: { id: r.id } },
-          body: { id: finding, outcome, note },
-        }),
-      );
-      finding = crypto.randomUUID();
-      open = '';
-      note = '';
-      settled(one);
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-    busy = false;
-  }
+  const sending = new Submission();
+
+  const settle = (r: Recheck, outcome: 'HELD' | 'MOVED') =>
+    sending.send(
+      (id) =>
+        ask(
+          api.POST('/api/rechecks/{id}/result', {
+            params: { path: { id: r.id } },
+            body: { id, outcome, note },
+          }),
+        ),
+      (one) => {
+        open = '';
+        note = '';
+        settled(one);
+      },
+    );
 </script>
 
 <ul class="lines">
@@ -76,15 +72,15 @@
             and redone.
           </p>
           <TextInput labelText="What was found" bind:value={note} maxlength={1000} />
-          {#if trouble}<TroubleNote {trouble} />{/if}
+          {#if sending.trouble}<TroubleNote trouble={sending.trouble} />{/if}
           <div class="buttons">
-            <Button size="field" disabled={busy} on:click={() => void settle(r, 'HELD')}
+            <Button size="field" disabled={sending.busy} on:click={() => void settle(r, 'HELD')}
               >Held</Button
             >
             <Button
               size="field"
               kind="tertiary"
-              disabled={busy}
+              disabled={sending.busy}
               on:click={() => void settle(r, 'MOVED')}>Moved</Button
             >
           </div>

@@ -1,8 +1,9 @@
 <script lang="ts">
   import { Button, RadioButton, RadioButtonGroup, TextInput } from 'carbon-components-svelte';
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
   import { here } from '../../api/session.svelte';
+  import { Submission } from '../../api/submission.svelte';
   import { sign } from '../../joint/figures';
   import TroubleNote from '../../shell/TroubleNote.svelte';
 
@@ -36,41 +37,37 @@
   // svelte-ignore state_referenced_locally
   let reason = $state(kept(`decide.${jobId}.${joint.id}`));
   let chosen = $state('');
-  let busy = $state(false);
-  let trouble = $state<Trouble | null>(null);
-  let id = crypto.randomUUID();
+  const sending = new Submission();
   $effect(() => keep(draft, reason));
-  const reasonMessage = $derived(trouble?.errors.find((e) => e.field === 'reason')?.message ?? '');
+  const reasonMessage = $derived(sending.at(/^reason$/));
+  const trouble = $derived(sending.besides(/^reason$/));
 
   async function send(e: SubmitEvent) {
     e.preventDefault();
     const option = options.find((o) => o.key === chosen);
     if (!option) return;
-    busy = true;
-    trouble = null;
-    try {
-      const sheet = await ask(
-        api.POST('/api/jobs/{id}/decisions', {
-          params: { path: { id: jobId } },
-          body: {
-            id,
-            jointId: joint.id,
-            valueId: option.valueId,
-            ...(option.readAs ? { readAs: option.readAs } : {}),
-            reason,
-            version,
-          },
-        }),
-      );
-      id = crypto.randomUUID();
-      reason = '';
-      chosen = '';
-      keep(draft, '');
-      decided(sheet);
-    } catch (caught) {
-      trouble = asTrouble(caught);
-    }
-    busy = false;
+    await sending.send(
+      (id) =>
+        ask(
+          api.POST('/api/jobs/{id}/decisions', {
+            params: { path: { id: jobId } },
+            body: {
+              id,
+              jointId: joint.id,
+              valueId: option.valueId,
+              ...(option.readAs ? { readAs: option.readAs } : {}),
+              reason,
+              version,
+            },
+          }),
+        ),
+      (sheet) => {
+        reason = '';
+        chosen = '';
+        keep(draft, '');
+        decided(sheet);
+      },
+    );
   }
 </script>
 
@@ -93,15 +90,11 @@
       invalid={reasonMessage !== ''}
       invalidText={reasonMessage}
     />
-    <Button type="submit" size="field" disabled={busy || !chosen || !reason.trim()}>
-      {busy ? 'Writing …' : 'This value holds'}
+    <Button type="submit" size="field" disabled={sending.busy || !chosen || !reason.trim()}>
+      {sending.busy ? 'Writing …' : 'This value holds'}
     </Button>
-    {#if trouble && !reasonMessage}
-      <TroubleNote
-        {trouble}
-        retry={trouble.status === 409 ? reload : undefined}
-        label="Show what is new"
-      />
+    {#if trouble}
+      <TroubleNote {trouble} retry={sending.outrun ? reload : undefined} label="Show what is new" />
     {/if}
   </form>
 </details>

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { CheckmarkOutline } from 'carbon-icons-svelte';
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
+  import { Submission } from '../../api/submission.svelte';
+  import Field from '../../shell/Field.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
 
   interface Props {
@@ -14,26 +16,24 @@
   let { question, answer, jobId, version, may, taken }: Props = $props();
   let again = $state(false);
   let note = $state('');
-  let trouble = $state<Trouble | null>(null);
-  let id = crypto.randomUUID();
 
-  async function say(fits: boolean) {
-    trouble = null;
-    try {
-      const sheet = await ask(
-        api.POST('/api/jobs/{id}/fits', {
-          params: { path: { id: jobId } },
-          body: { id, question, fits, note, version },
-        }),
-      );
-      id = crypto.randomUUID();
-      note = '';
-      again = false;
-      taken(sheet);
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
+  const sending = new Submission();
+
+  const say = (fits: boolean) =>
+    sending.send(
+      (id) =>
+        ask(
+          api.POST('/api/jobs/{id}/fits', {
+            params: { path: { id: jobId } },
+            body: { id, question, fits, note, version },
+          }),
+        ),
+      (sheet) => {
+        note = '';
+        again = false;
+        taken(sheet);
+      },
+    );
 </script>
 
 <li>
@@ -50,17 +50,23 @@
     >
   {:else if may}
     <span class="buttons no-print">
-      <label>
-        What you measured or saw
-        <input class="quiet" bind:value={note} maxlength="1000" autocomplete="off" />
-      </label>
-      <button class="quiet" type="button" onclick={() => void say(true)}>Fits</button>
-      <button class="quiet" type="button" disabled={!note.trim()} onclick={() => void say(false)}>
+      <span class="seen">
+        <Field label="What you measured or saw" bind:value={note} maxlength={1000} />
+      </span>
+      <button class="quiet" type="button" disabled={sending.busy} onclick={() => void say(true)}
+        >Fits</button
+      >
+      <button
+        class="quiet"
+        type="button"
+        disabled={sending.busy || !note.trim()}
+        onclick={() => void say(false)}
+      >
         Does not fit
       </button>
     </span>
   {/if}
-  {#if trouble}<TroubleNote {trouble} />{/if}
+  {#if sending.trouble}<TroubleNote trouble={sending.trouble} />{/if}
 </li>
 
 <style>
@@ -70,11 +76,7 @@
     gap: 0.25rem 1rem;
     align-items: end;
   }
-  label {
-    font-size: 0.75rem;
-    color: var(--ink-soft);
-  }
-  input {
+  .seen {
     min-width: 16rem;
   }
 </style>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { ArrowDown, ArrowUp } from 'carbon-icons-svelte';
-  import { api, ask, asTrouble, type Schemas } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
+  import { Submission } from '../../api/submission.svelte';
 
   interface Props {
     joint: Schemas['SheetJoint'];
@@ -11,33 +12,25 @@
     moved: (sheet: Schemas['JobSheet']) => void;
   }
   let { joint, place, last, jobId, version, moved }: Props = $props();
-  let refused = $state('');
-  let busy = $state(false);
-  let id = crypto.randomUUID();
+  const sending = new Submission();
 
-  async function move(by: -1 | 1) {
-    busy = true;
-    refused = '';
-    try {
-      const sheet = await ask(
-        api.POST('/api/jobs/{id}/arrangement', {
-          params: { path: { id: jobId } },
-          body: { id, jointId: joint.id, place: place - 1 + by, version },
-        }),
-      );
-      id = crypto.randomUUID();
-      moved(sheet);
-    } catch (e) {
-      refused = asTrouble(e).detail;
-    }
-    busy = false;
-  }
+  const move = (by: -1 | 1) =>
+    sending.send(
+      (id) =>
+        ask(
+          api.POST('/api/jobs/{id}/arrangement', {
+            params: { path: { id: jobId } },
+            body: { id, jointId: joint.id, place: place - 1 + by, version },
+          }),
+        ),
+      moved,
+    );
 </script>
 
 <span class="moves no-print">
   <button
     type="button"
-    disabled={busy || place === 1}
+    disabled={sending.busy || place === 1}
     onclick={() => void move(-1)}
     aria-label="{joint.title}: earlier"
   >
@@ -45,20 +38,20 @@
   </button>
   <button
     type="button"
-    disabled={busy || last}
+    disabled={sending.busy || last}
     onclick={() => void move(1)}
     aria-label="{joint.title}: later"
   >
     <ArrowDown size={16} />
   </button>
 </span>
-{#if refused}
+{#if sending.trouble}
   <p
     class="warn refused"
     role="alert"
     {@attach (told) => told.scrollIntoView?.({ block: 'nearest' })}
   >
-    Not moved: {refused}
+    Not moved: {sending.trouble.detail}
   </p>
 {/if}
 

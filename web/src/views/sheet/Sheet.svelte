@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { CheckmarkOutline, Locked, WarningAlt } from 'carbon-icons-svelte';
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
+  import { Submission } from '../../api/submission.svelte';
   import { here } from '../../api/session.svelte';
   import { navigate, route } from '../../router';
   import JobHeader from '../../shell/JobHeader.svelte';
@@ -16,8 +17,8 @@
   type JobSheet = Schemas['JobSheet'];
   type Page = { sheet: JobSheet; standing: Schemas['Progress'] };
   const id = $derived(route.params.id ?? '');
-  let trouble = $state<Trouble | null>(null);
-  let busy = $state(false);
+  const sending = new Submission();
+  const trouble = $derived(sending.trouble);
 
   const load = async (): Promise<Page> => {
     const params = { params: { path: { id } } };
@@ -28,67 +29,40 @@
     return { sheet, standing };
   };
 
-  async function start(sheet: JobSheet) {
-    busy = true;
-    trouble = null;
-    try {
-      await ask(
-        api.POST('/api/jobs/{id}/run', {
-          params: { path: { id } },
-          body: { version: sheet.version },
-        }),
-      );
-      await navigate('/jobs/:id/bench', { params: { id } });
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-    busy = false;
-  }
-  /** The card is fetched against the print before; what it says now is kept beside. */
-  async function printed(show: (sheet: JobSheet) => void) {
-    trouble = null;
-    try {
-      show(
-        await ask(
-          api.POST('/api/jobs/{id}/prints', {
+  const start = (sheet: JobSheet) =>
+    sending.send(
+      () =>
+        ask(
+          api.POST('/api/jobs/{id}/run', {
             params: { path: { id } },
-            body: { id: crypto.randomUUID() },
+            body: { version: sheet.version },
           }),
         ),
-      );
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
-
-  async function giveBack(sheet: JobSheet, show: (sheet: JobSheet) => void) {
-    trouble = null;
-    try {
-      show(
-        await ask(
+      () => navigate('/jobs/:id/bench', { params: { id } }),
+    );
+  /** The card is fetched against the print before; what it says now is kept beside. */
+  const printed = (show: (sheet: JobSheet) => void) =>
+    sending.send(
+      (newId) =>
+        ask(api.POST('/api/jobs/{id}/prints', { params: { path: { id } }, body: { id: newId } })),
+      show,
+    );
+  const giveBack = (sheet: JobSheet, show: (sheet: JobSheet) => void) =>
+    sending.send(
+      (newId) =>
+        ask(
           api.POST('/api/jobs/{id}/arrangement/planner', {
             params: { path: { id } },
-            body: { id: crypto.randomUUID(), version: sheet.version },
+            body: { id: newId, version: sheet.version },
           }),
         ),
-      );
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
-  async function inCrib(name: string, isHere: boolean, reload: () => Promise<void>) {
-    trouble = null;
-    try {
-      await ask(
-        api.POST('/api/crib/hand-tools', {
-          body: { id: crypto.randomUUID(), name, here: isHere },
-        }),
-      );
-      await reload();
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
+      show,
+    );
+  const inCrib = (name: string, isHere: boolean, reload: () => Promise<void>) =>
+    sending.send(
+      (newId) => ask(api.POST('/api/crib/hand-tools', { body: { id: newId, name, here: isHere } })),
+      reload,
+    );
   const mend = (b: Schemas['Blocker']) =>
     b.kind === 'FIT_NOT_CHECKED'
       ? { href: '#fits', words: 'answer it' }
@@ -125,8 +99,8 @@
           <p class="verdict good"><CheckmarkOutline size={20} /> <strong>Ready</strong></p>
           <p class="soft">Every joint has one value, a product, a tool and an order.</p>
           {#if here.mayWork}
-            <Button disabled={busy} on:click={() => void start(sheet)}>
-              {busy ? 'Starting …' : 'Start at the bench'}
+            <Button disabled={sending.busy} on:click={() => void start(sheet)}>
+              {sending.busy ? 'Starting …' : 'Start at the bench'}
             </Button>
           {/if}
         {:else}
@@ -154,7 +128,7 @@
         {#if trouble}
           <TroubleNote
             {trouble}
-            retry={trouble.status === 409 ? async () => again(await load()) : undefined}
+            retry={sending.outrun ? async () => again(await load()) : undefined}
             label="Show what is new"
           />
         {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { asTrouble } from '../../api/client';
+  import { Submission } from '../../api/submission.svelte';
+  import Field from '../../shell/Field.svelte';
 
   interface Props {
     label: string;
@@ -19,29 +20,23 @@
     send,
   }: Props = $props();
   let typed = $state('');
-  let message = $state('');
-  let id = crypto.randomUUID();
+  const sending = new Submission();
+  const message = $derived(
+    sending.trouble?.errors.map((p) => p.message).join(' ') || sending.trouble?.detail,
+  );
 
-  async function say(e: SubmitEvent) {
+  function say(e: SubmitEvent) {
     e.preventDefault();
-    message = '';
-    try {
-      await send(typed, id);
-      typed = '';
-    } catch (caught) {
-      const trouble = asTrouble(caught);
-      message = trouble.errors.map((p) => p.message).join(' ') || trouble.detail;
-    }
-    id = crypto.randomUUID();
+    void sending.send(
+      (id) => send(typed, id),
+      () => (typed = ''),
+    );
   }
 </script>
 
 <form class="no-print" onsubmit={say}>
-  <label>
-    {label}
-    <input class="quiet" class:wide bind:value={typed} {inputmode} {maxlength} autocomplete="off" />
-  </label>
-  <button class="quiet" disabled={!typed.trim()}>{button}</button>
+  <div class:wide><Field {label} bind:value={typed} {inputmode} {maxlength} /></div>
+  <button class="quiet" disabled={sending.busy || !typed.trim()}>{button}</button>
 </form>
 {#if message}<p class="bad" role="alert">{message}</p>{/if}
 
@@ -53,11 +48,7 @@
     align-items: end;
     margin-top: 0.5rem;
   }
-  label {
-    font-size: 0.75rem;
-    color: var(--ink-soft);
-  }
-  input {
+  div {
     width: 9rem;
   }
   .wide {

@@ -1,8 +1,9 @@
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
+  import { Submission } from '../../api/submission.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
 
   interface Props {
@@ -19,39 +20,35 @@
   let sheet = $state('');
   let lot = $state('');
   let expires = $state('');
-  let trouble = $state<Trouble | null>(null);
-  let busy = $state(false);
-  let id = crypto.randomUUID();
   $effect(() => keep(DRAFT, name));
   const cures = $derived(kinds.find((k) => k.code === code)?.cures ?? false);
-  const at = (pattern: RegExp) => trouble?.errors.find((e) => pattern.test(e.field))?.message ?? '';
+  const sending = new Submission();
+  const trouble = $derived(sending.besides(/./));
+  const at = (field: RegExp) => sending.at(field);
 
   async function send(e: SubmitEvent) {
     e.preventDefault();
-    busy = true;
-    trouble = null;
-    try {
-      const shelf = await ask(
-        api.POST('/api/shelf/products', {
-          body: {
-            id,
-            name,
-            compound: code,
-            fixture: cures ? fixture : '',
-            fullCure: cures ? fullCure : '',
-            lot,
-            sheet,
-            ...(expires ? { expiresOn: expires } : {}),
-          },
-        }),
-      );
-      id = crypto.randomUUID();
-      [name, fixture, fullCure, sheet, lot, expires] = ['', '', '', '', '', ''];
-      taken(shelf);
-    } catch (caught) {
-      trouble = asTrouble(caught);
-    }
-    busy = false;
+    await sending.send(
+      (id) =>
+        ask(
+          api.POST('/api/shelf/products', {
+            body: {
+              id,
+              name,
+              compound: code,
+              fixture: cures ? fixture : '',
+              fullCure: cures ? fullCure : '',
+              lot,
+              sheet,
+              ...(expires ? { expiresOn: expires } : {}),
+            },
+          }),
+        ),
+      (shelf) => {
+        [name, fixture, fullCure, sheet, lot, expires] = ['', '', '', '', '', ''];
+        taken(shelf);
+      },
+    );
   }
 </script>
 
@@ -105,9 +102,9 @@
       invalid={at(/expires/) !== ''}
       invalidText={at(/expires/)}
     />
-    <Button type="submit" size="field" kind="tertiary" disabled={busy || !name.trim()}>
-      {busy ? 'Writing …' : 'Put on the shelf'}
+    <Button type="submit" size="field" kind="tertiary" disabled={sending.busy || !name.trim()}>
+      {sending.busy ? 'Writing …' : 'Put on the shelf'}
     </Button>
   </form>
-  {#if trouble && trouble.errors.length === 0}<TroubleNote {trouble} />{/if}
+  {#if trouble}<TroubleNote {trouble} />{/if}
 </details>

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import { untrack } from 'svelte';
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
+  import { Submission } from '../../api/submission.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
 
   interface Props {
@@ -14,36 +15,32 @@
   let pieces = $state('');
   let price = $state('');
   let why = $state('');
-  let trouble = $state<Trouble | null>(null);
   let wrong = $state('');
-  let busy = $state(false);
-  let id = crypto.randomUUID();
   const list = $props.id();
-  const at = (pattern: RegExp) => trouble?.errors.find((e) => pattern.test(e.field))?.message ?? '';
+  const sending = new Submission();
+  const trouble = $derived(sending.besides(/./));
+  const at = (field: RegExp) => sending.at(field);
 
   async function send(e: SubmitEvent) {
     e.preventDefault();
-    trouble = null;
     wrong = '';
     const typed = pieces.trim().replace('−', '-');
     if (!/^[+-]?\d{1,5}$/.test(typed || '0')) {
       wrong = 'Type a whole number such as 5, or −2 to take some off.';
       return;
     }
-    busy = true;
-    try {
-      const shelf = await ask(
-        api.POST('/api/shelf/parts', {
-          body: { id, name, pieces: Number(typed || '0'), price, why },
-        }),
-      );
-      id = crypto.randomUUID();
-      [name, pieces, price, why] = ['', '', '', ''];
-      taken(shelf);
-    } catch (caught) {
-      trouble = asTrouble(caught);
-    }
-    busy = false;
+    await sending.send(
+      (id) =>
+        ask(
+          api.POST('/api/shelf/parts', {
+            body: { id, name, pieces: Number(typed || '0'), price, why },
+          }),
+        ),
+      (shelf) => {
+        [name, pieces, price, why] = ['', '', '', ''];
+        taken(shelf);
+      },
+    );
   }
 </script>
 
@@ -82,9 +79,9 @@
       invalidText={at(/price/)}
     />
     <TextInput labelText="Why" bind:value={why} maxlength={200} autocomplete="off" />
-    <Button type="submit" size="field" kind="tertiary" disabled={busy || !name.trim()}>
-      {busy ? 'Writing …' : 'Write down'}
+    <Button type="submit" size="field" kind="tertiary" disabled={sending.busy || !name.trim()}>
+      {sending.busy ? 'Writing …' : 'Write down'}
     </Button>
   </form>
-  {#if trouble && trouble.errors.length === 0}<TroubleNote {trouble} />{/if}
+  {#if trouble}<TroubleNote {trouble} />{/if}
 </details>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { WarningAlt } from 'carbon-icons-svelte';
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
+  import { Submission } from '../../api/submission.svelte';
   import { here } from '../../api/session.svelte';
   import { day, span } from '../../joint/figures';
   import Loaded from '../../shell/Loaded.svelte';
@@ -12,20 +13,15 @@
   type Page = Schemas['ShelfPage'];
   const load = () => ask(api.GET('/api/shelf'));
   const wanted = wantedOf(window.location.search);
-  let trouble = $state<Trouble | null>(null);
+  const sending = new Submission();
+  const trouble = $derived(sending.trouble);
 
-  async function gone(product: Schemas['ProductRow'], show: (page: Page) => void) {
-    trouble = null;
-    try {
-      show(
-        await ask(
-          api.POST('/api/shelf/products/{id}/gone', { params: { path: { id: product.id } } }),
-        ),
-      );
-    } catch (e) {
-      trouble = asTrouble(e);
-    }
-  }
+  const gone = (product: Schemas['ProductRow'], show: (page: Page) => void) =>
+    sending.send(
+      () =>
+        ask(api.POST('/api/shelf/products/{id}/gone', { params: { path: { id: product.id } } })),
+      show,
+    );
 </script>
 
 <svelte:head><title>Shelf · Unimetric</title></svelte:head>

@@ -3,6 +3,7 @@ package app.unimetric.perf;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.Policy;
 import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.surface.Compound;
@@ -122,11 +123,17 @@ public class PlanBenchmark {
               null));
     }
     given =
-        Circumstances.of(crib, TODAY)
-            .with(
-                new Shelf(
-                    List.of(new Shelf.Product("Bottle", Compound.MEDIUM, 25.0, 1440.0, null)),
-                    List.of()));
+        new Circumstances(
+            List.of(),
+            crib,
+            null,
+            new Shelf(
+                List.of(new Shelf.Product("Bottle", Compound.MEDIUM, 25.0, 1440.0, null)),
+                List.of()),
+            null,
+            List.of(),
+            Policy.USUAL,
+            TODAY);
   }
 
   @Benchmark

@@ -36,24 +36,4 @@ public record Circumstances(
   public static Circumstances of(List<CribTool> crib, LocalDate today) {
     return new Circumstances(List.of(), crib, null, null, null, List.of(), Policy.USUAL, today);
   }
-
-  public Circumstances with(Shelf known) {
-    return new Circumstances(decisions, crib, handTools, known, fits, handOrder, policy, today);
-  }
-
-  public Circumstances with(HandTools listed) {
-    return new Circumstances(decisions, crib, listed, shelf, fits, handOrder, policy, today);
-  }
-
-  public Circumstances arranged(List<String> order) {
-    return new Circumstances(decisions, crib, handTools, shelf, fits, order, policy, today);
-  }
-
-  public Circumstances answered(List<FitAnswer> answers) {
-    return new Circumstances(decisions, crib, handTools, shelf, answers, handOrder, policy, today);
-  }
-
-  public Circumstances decided(List<Decision> made) {
-    return new Circumstances(made, crib, handTools, shelf, fits, handOrder, policy, today);
-  }
 }

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.unimetric.core.Seeded;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.plan.Circumstances;
+import app.unimetric.core.plan.Given;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.problem.InvalidInput;
@@ -389,10 +390,7 @@ class ReplayTest {
         new CribTool("t1", "Small click", ToolType.CLICK, tool, LocalDate.of(2026, 1, 1), 10, null);
     Shelf.Product product = new Shelf.Product("Bottle", Compound.MEDIUM, fixture, full, null);
     return RunSheetWriter.write(
-        JobPlan.of(
-            SamplePack.read(SamplePack.document()),
-            Circumstances.of(List.of(crib), LocalDate.of(2026, 5, 4))
-                .with(new Shelf(List.of(product), List.of()))));
+        Given.of(List.of(crib), LocalDate.of(2026, 5, 4)).with(new Shelf(List.of(product), List.of())).plan(SamplePack.read(SamplePack.document())));
   }
 
   /** Says the usual thing until all is done, a minute apart. */

@@ -8,6 +8,7 @@ import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.plan.Circumstances;
+import app.unimetric.core.plan.Given;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.problem.InvalidInput;
@@ -177,8 +178,8 @@ class RunSheetTest {
   void howeverSoonAProductSetsNoneGoesOnAfterItsJointIsSnug(Seeded.Case random) {
     Shelf.Product product =
         new Shelf.Product("Bottle", Compound.MEDIUM, random.between(2, 40), 600.0, null);
-    Circumstances given = Circumstances.of(crib(), TODAY).with(filled(product));
-    RunSheet sheet = RunSheetWriter.write(JobPlan.of(pack(random), given));
+    RunSheet sheet =
+        RunSheetWriter.write(Given.of(crib(), TODAY).with(filled(product)).plan(pack(random)));
     List<String> ids = sheet.steps().stream().map(RunStep::id).toList();
     assertThat(ids).doesNotHaveDuplicates();
     int firstFinal =

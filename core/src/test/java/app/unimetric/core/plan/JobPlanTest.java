@@ -30,11 +30,11 @@ class JobPlanTest {
   }
 
   private JobPlan plan(Decision... decisions) {
-    return JobPlan.of(SamplePack.read(document), given().decided(List.of(decisions)));
+    return given().decided(List.of(decisions)).plan(SamplePack.read(document));
   }
 
-  private static Circumstances given() {
-    return Circumstances.of(List.of(tool()), TODAY);
+  private static Given given() {
+    return Given.of(List.of(tool()), TODAY);
   }
 
   private static PlannedJoint joint(JobPlan plan, String id) {
@@ -79,9 +79,7 @@ class JobPlanTest {
     document.put("specialTools", List.of("bearing press", "puller"));
     assertThat(plan().ready()).as("nobody has listed any").isTrue();
     JobPlan lacking =
-        JobPlan.of(
-            SamplePack.read(document),
-            given().with(HandTools.of(List.of("8  mm hex key", "Bearing Press"))));
+        given().with(HandTools.of(List.of("8  mm hex key", "Bearing Press"))).plan(SamplePack.read(document));
     assertThat(lacking.needs().notInCrib()).containsExactly("puller");
     assertThat(lacking.blockers())
         .singleElement()
@@ -91,7 +89,7 @@ class JobPlanTest {
               assertThat(b.about()).isEqualTo("puller");
             });
     assertThat(
-            JobPlan.of(SamplePack.read(document), given().with(HandTools.of(List.of()))).blockers())
+            given().with(HandTools.of(List.of())).plan(SamplePack.read(document)).blockers())
         .extracting(Blocker::about)
         .contains("8 mm hex key", "Bearing press", "puller");
   }
@@ -193,13 +191,12 @@ class JobPlanTest {
     JobPlan own = plan();
     List<String> ids = own.joints().stream().map(j -> j.joint().id()).toList();
     List<String> turned = List.of(ids.get(1), ids.get(0));
-    JobPlan arranged = JobPlan.of(SamplePack.read(document), given().arranged(turned));
+    JobPlan arranged = given().arranged(turned).plan(SamplePack.read(document));
     assertThat(arranged.handOrder()).isTrue();
     assertThat(arranged.joints()).extracting(j -> j.joint().id()).isEqualTo(turned);
     assertThat(arranged.settingChanges()).isGreaterThanOrEqualTo(arranged.settingChangesAtLeast());
     JobPlan ruled =
-        JobPlan.of(
-            SamplePack.read(SamplePack.document()), given().arranged(List.of("pair", "plate")));
+        given().arranged(List.of("pair", "plate")).plan(SamplePack.read(SamplePack.document()));
     assertThat(ruled.handOrder()).isFalse();
     assertThat(ruled.joints()).extracting(j -> j.joint().id()).containsExactly("plate", "pair");
   }
@@ -232,8 +229,8 @@ class JobPlanTest {
   void whetherItFitsIsAskedBeforeAnythingIsTakenApart() {
     document.put("fitChecks", List.of("Bolt clears the pipe?"));
     JobPack pack = SamplePack.read(document);
-    assertThat(JobPlan.of(pack, given()).ready()).as("not asked here").isTrue();
-    JobPlan open = JobPlan.of(pack, given().answered(List.of()));
+    assertThat(given().plan(pack).ready()).as("not asked here").isTrue();
+    JobPlan open = given().answered(List.of()).plan(pack);
     assertThat(open.blockers())
         .extracting(Blocker::kind, Blocker::about)
         .containsExactly(
@@ -241,9 +238,9 @@ class JobPlanTest {
                 Blocker.Kind.FIT_NOT_CHECKED, "Bolt clears the pipe?"));
     FitAnswer no = new FitAnswer("Bolt clears the pipe?", false, "Touches by 2 mm.", "Bram");
     FitAnswer yes = new FitAnswer("Bolt clears the pipe?", true, "", "Asta");
-    assertThat(JobPlan.of(pack, given().answered(List.of(no))).blockers().get(0).message())
+    assertThat(given().answered(List.of(no)).plan(pack).blockers().get(0).message())
         .contains("Bram", "Touches by 2 mm.");
-    assertThat(JobPlan.of(pack, given().answered(List.of(no, yes))).ready()).isTrue();
+    assertThat(given().answered(List.of(no, yes)).plan(pack).ready()).isTrue();
   }
 
   @Test

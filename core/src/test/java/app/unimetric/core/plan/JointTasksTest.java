@@ -20,10 +20,7 @@ class JointTasksTest {
   private JobPlan plan(double fixtureMinutes) {
     Shelf.Product product =
         new Shelf.Product("Bottle", Compound.MEDIUM, fixtureMinutes, fixtureMinutes + 60, null);
-    return JobPlan.of(
-        SamplePack.read(document),
-        Circumstances.of(List.of(JobPlanTest.tool()), TODAY)
-            .with(new Shelf(List.of(product), List.of())));
+    return Given.of(List.of(JobPlanTest.tool()), TODAY).with(new Shelf(List.of(product), List.of())).plan(SamplePack.read(document));
   }
 
   private static List<String> words(JobPlan plan) {

@@ -52,8 +52,7 @@ class NeedsTest {
                 TODAY.minusDays(20),
                 10,
                 null));
-    Circumstances given = Circumstances.of(crib, TODAY);
-    return JobPlan.of(pack, shelf == null ? given : given.with(shelf));
+    return Given.of(crib, TODAY).with(shelf).plan(pack);
   }
 
   @Test

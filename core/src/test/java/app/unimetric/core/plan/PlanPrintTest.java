@@ -45,9 +45,7 @@ class PlanPrintTest {
     JobPlan before = plan(JobPlanTest.tool());
     List<String> turned = before.joints().stream().map(j -> j.joint().id()).toList();
     JobPlan after =
-        JobPlan.of(
-            SamplePack.read(document),
-            Circumstances.of(List.of(), TODAY).arranged(List.of(turned.get(1), turned.get(0))));
+        Given.of(List.of(), TODAY).arranged(List.of(turned.get(1), turned.get(0))).plan(SamplePack.read(document));
     assertThat(after.handOrder()).isTrue();
     assertThat(PlanPrint.of(before).changesIn(PlanPrint.of(after)))
         .extracting(PlanPrint.Change::words)

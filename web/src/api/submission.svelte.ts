@@ -1,0 +1,46 @@
+import { asTrouble, type Trouble } from './client';
+
+/** One thing a person sends: whether it is on its way, and what was said when it was not taken. */
+export class Submission {
+  busy = $state(false);
+  trouble = $state<Trouble | null>(null);
+  private id = crypto.randomUUID();
+
+  /**
+   * Posts under an id that stays until it was taken, so that what is sent again after a lost answer
+   * counts once. True when it was taken; what went wrong stands in `trouble`.
+   */
+  async send<T>(
+    post: (id: string) => Promise<T>,
+    taken?: (answer: T) => unknown,
+  ): Promise<boolean> {
+    this.busy = true;
+    this.trouble = null;
+    try {
+      const answer = await post(this.id);
+      this.id = crypto.randomUUID();
+      await taken?.(answer);
+      return true;
+    } catch (caught) {
+      this.trouble = asTrouble(caught);
+      return false;
+    } finally {
+      this.busy = false;
+    }
+  }
+
+  /** What is wrong with one field, empty when nothing is. */
+  at(field: RegExp): string {
+    return this.trouble?.errors.find((e) => field.test(e.field))?.message ?? '';
+  }
+
+  /** What went wrong, unless it is said beside one of these fields. */
+  besides(...fields: RegExp[]): Trouble | null {
+    return fields.some((field) => this.at(field)) ? null : this.trouble;
+  }
+
+  /** True when somebody else changed it meanwhile. */
+  get outrun(): boolean {
+    return this.trouble?.status === 409;
+  }
+}
