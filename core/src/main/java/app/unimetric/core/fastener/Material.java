@@ -41,10 +41,6 @@ public enum Material {
     return ultimateMPa;
   }
 
-  public boolean isSteel() {
-    return this == STEEL || this == STEEL_MILD || this == STEEL_MEDIUM || this == STEEL_ALLOY;
-  }
-
   public boolean isLightMetal() {
     return switch (this) {
       case ALUMINIUM, ALUMINIUM_6061_T6, ALUMINIUM_7075_T6, ALUMINIUM_CAST, MAGNESIUM_CAST -> true;

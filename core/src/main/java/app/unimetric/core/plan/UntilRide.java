@@ -29,9 +29,4 @@ public record UntilRide(double workMinutes, double cureMinutes, List<String> unk
     }
     return new UntilRide(pack.minutes(), cure, unknown);
   }
-
-  /** Work, then the longest cure, which begins with the last final torque. */
-  public double totalMinutes() {
-    return workMinutes + cureMinutes;
-  }
 }

@@ -105,11 +105,6 @@ public final class TorqueBand {
     return Math.min(Math.max(torqueNm, minNm), maxNm);
   }
 
-  /** The band of a pass at a share of the final torque. */
-  public TorqueBand atPercent(double percent) {
-    return of(minNm * percent / 100, maxNm * percent / 100);
-  }
-
   @Override
   public boolean equals(Object other) {
     return other instanceof TorqueBand band

@@ -390,7 +390,9 @@ class ReplayTest {
         new CribTool("t1", "Small click", ToolType.CLICK, tool, LocalDate.of(2026, 1, 1), 10, null);
     Shelf.Product product = new Shelf.Product("Bottle", Compound.MEDIUM, fixture, full, null);
     return RunSheetWriter.write(
-        Given.of(List.of(crib), LocalDate.of(2026, 5, 4)).with(new Shelf(List.of(product), List.of())).plan(SamplePack.read(SamplePack.document())));
+        Given.of(List.of(crib), LocalDate.of(2026, 5, 4))
+            .with(new Shelf(List.of(product), List.of()))
+            .plan(SamplePack.read(SamplePack.document())));
   }
 
   /** Says the usual thing until all is done, a minute apart. */

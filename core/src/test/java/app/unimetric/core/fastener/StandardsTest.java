@@ -194,7 +194,6 @@ class StandardsTest {
   void materials(Material material, Double ultimate, String words, String kind) {
     assertThat(material.ultimateMPa()).isEqualTo(ultimate);
     assertThat(material.words()).isEqualTo(words);
-    assertThat(material.isSteel()).isEqualTo(kind.equals("steel"));
     assertThat(material.isLightMetal()).isEqualTo(kind.equals("light"));
     assertThat(material.isMetal()).isEqualTo(!kind.equals("none"));
   }

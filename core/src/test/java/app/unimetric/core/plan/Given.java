@@ -52,7 +52,6 @@ public final class Given {
   public JobPlan plan(JobPack pack) {
     return JobPlan.of(
         pack,
-        new Circumstances(
-            decisions, crib, handTools, shelf, fits, handOrder, Policy.USUAL, today));
+        new Circumstances(decisions, crib, handTools, shelf, fits, handOrder, Policy.USUAL, today));
   }
 }

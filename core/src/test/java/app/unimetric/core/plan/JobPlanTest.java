@@ -79,7 +79,9 @@ class JobPlanTest {
     document.put("specialTools", List.of("bearing press", "puller"));
     assertThat(plan().ready()).as("nobody has listed any").isTrue();
     JobPlan lacking =
-        given().with(HandTools.of(List.of("8  mm hex key", "Bearing Press"))).plan(SamplePack.read(document));
+        given()
+            .with(HandTools.of(List.of("8  mm hex key", "Bearing Press")))
+            .plan(SamplePack.read(document));
     assertThat(lacking.needs().notInCrib()).containsExactly("puller");
     assertThat(lacking.blockers())
         .singleElement()
@@ -88,8 +90,7 @@ class JobPlanTest {
               assertThat(b.kind()).isEqualTo(Blocker.Kind.NOT_IN_CRIB);
               assertThat(b.about()).isEqualTo("puller");
             });
-    assertThat(
-            given().with(HandTools.of(List.of())).plan(SamplePack.read(document)).blockers())
+    assertThat(given().with(HandTools.of(List.of())).plan(SamplePack.read(document)).blockers())
         .extracting(Blocker::about)
         .contains("8 mm hex key", "Bearing press", "puller");
   }

@@ -20,7 +20,9 @@ class JointTasksTest {
   private JobPlan plan(double fixtureMinutes) {
     Shelf.Product product =
         new Shelf.Product("Bottle", Compound.MEDIUM, fixtureMinutes, fixtureMinutes + 60, null);
-    return Given.of(List.of(JobPlanTest.tool()), TODAY).with(new Shelf(List.of(product), List.of())).plan(SamplePack.read(document));
+    return Given.of(List.of(JobPlanTest.tool()), TODAY)
+        .with(new Shelf(List.of(product), List.of()))
+        .plan(SamplePack.read(document));
   }
 
   private static List<String> words(JobPlan plan) {
@@ -48,7 +50,7 @@ class JointTasksTest {
             "FINAL pair");
     assertThat(plan.tasks().moments().get("pair").minutesToFinal()).isEqualTo(20.5);
     assertThat(plan.tasks().moments().get("pair").words()).isEmpty();
-    assertThat(plan.ride().totalMinutes()).isEqualTo(plan.ride().workMinutes() + 120);
+    assertThat(plan.ride().cureMinutes()).isEqualTo(120);
   }
 
   private void steps(Object... steps) {

@@ -45,7 +45,9 @@ class PlanPrintTest {
     JobPlan before = plan(JobPlanTest.tool());
     List<String> turned = before.joints().stream().map(j -> j.joint().id()).toList();
     JobPlan after =
-        Given.of(List.of(), TODAY).arranged(List.of(turned.get(1), turned.get(0))).plan(SamplePack.read(document));
+        Given.of(List.of(), TODAY)
+            .arranged(List.of(turned.get(1), turned.get(0)))
+            .plan(SamplePack.read(document));
     assertThat(after.handOrder()).isTrue();
     assertThat(PlanPrint.of(before).changesIn(PlanPrint.of(after)))
         .extracting(PlanPrint.Change::words)

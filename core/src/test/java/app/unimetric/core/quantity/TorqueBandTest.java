@@ -94,12 +94,6 @@ class TorqueBandTest {
     assertThat(TorqueBand.of(5, 10).reachesAbove(torque)).isEqualTo(reaches);
   }
 
-  @Test
-  void aPassIsAShareOfTheWhole() {
-    assertThat(TorqueBand.of(20, 24).atPercent(30)).isEqualTo(TorqueBand.of(6, 7.2));
-    assertThat(TorqueBand.of(20, 24).atPercent(100)).isEqualTo(TorqueBand.of(20, 24));
-  }
-
   @ParameterizedTest
   @MethodSource("app.unimetric.core.Seeded#cases")
   void whatTwoBandsHaveInCommonLiesInBoth(Seeded.Case random) {
