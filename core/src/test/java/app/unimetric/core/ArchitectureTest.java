@@ -28,7 +28,7 @@ class ArchitectureTest {
 
   static {
     String all =
-        "ask bench carbon fastener joint pack plan quantity recheck sequence stated surface thread tool";
+        "ask bench carbon fastener joint order pack plan quantity recheck sequence stated surface thread tool";
     USED_BY.put("problem", all);
     USED_BY.put("why", all);
     USED_BY.put("quantity", all);
@@ -37,6 +37,7 @@ class ArchitectureTest {
     USED_BY.put("joint", "ask carbon stated pack plan");
     USED_BY.put("carbon", "");
     USED_BY.put("sequence", "carbon pack plan bench");
+    USED_BY.put("order", "pack plan bench");
     USED_BY.put("tool", "ask plan bench");
     USED_BY.put("surface", "pack plan bench");
     USED_BY.put("stated", "ask pack plan bench");

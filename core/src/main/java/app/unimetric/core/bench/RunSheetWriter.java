@@ -1,16 +1,16 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.order.Task;
 import app.unimetric.core.pack.Measure;
-import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.plan.Ceiling;
 import app.unimetric.core.plan.JobPlan;
-import app.unimetric.core.plan.JointTasks;
 import app.unimetric.core.plan.Needs;
 import app.unimetric.core.plan.PlannedJoint;
+import app.unimetric.core.plan.Wetting;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.Pass;
@@ -27,8 +27,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Lays a plan out step by step in the order of the work: secure, loosen, dry fit, prepare, start
- * all, snug all, tighten in passes, check, prove, second look, sign off.
+ * Lays a plan out step by step, each task of its order as a step with what is to be set, said and
+ * looked at; the sign-off closes it.
  */
 public final class RunSheetWriter {
   private static final double SNUG_SLACK = 10;
@@ -56,30 +56,17 @@ public final class RunSheetWriter {
   }
 
   private RunSheet run() {
-    before();
     Map<String, PlannedJoint> joints = new HashMap<>();
-    plan.joints().forEach(j -> joints.put(j.joint().id(), j));
-    for (JointTasks.Task task : plan.tasks().tasks()) {
+    plan.joints().forEach(j -> joints.put(j.id(), j));
+    Map<String, RunStep> named = named();
+    for (Task task : plan.work().tasks()) {
       PlannedJoint joint = joints.get(task.jointId());
-      PackStep step = task.step();
-      if (step != null) {
-        work(step);
-      } else if (joint != null) {
-        task(joint, task.kind());
+      RunStep step = named.get(task.stepId());
+      if (joint != null) {
+        task(joint, task);
+      } else if (step != null) {
+        steps.add(step);
       }
-    }
-    plan.pack().steps(Phase.Part.AFTER).forEach(this::work);
-    asLeft();
-    plan.pack().checks().forEach(this::check);
-    boolean critical = plan.joints().stream().anyMatch(j -> j.joint().duty().isCritical());
-    if (critical) {
-      step(
-          "second-look",
-          StepKind.SECOND_LOOK,
-          "Second look",
-          "Second look by another person",
-          "Someone who did not tighten looks at every critical joint: seated, locked, nothing missed.",
-          true);
     }
     step(
         "sign-off",
@@ -96,42 +83,58 @@ public final class RunSheetWriter {
         true);
     return new RunSheet(
         plan.pack().title(),
-        critical,
+        plan.joints().stream().anyMatch(j -> j.joint().duty().isCritical()),
         plan.pack().cautions(),
         plan.joints().stream().map(this::joint).toList(),
         steps);
   }
 
-  /** Measured as found before anything is undone, inspected once it is clean. */
-  private void before() {
+  /** All that is no work on a joint, by its name among the tasks. */
+  private Map<String, RunStep> named() {
+    Map<String, RunStep> named = new HashMap<>();
+    plan.pack().steps().forEach(s -> named.put(s.taskId(), work(s)));
     Preparation asked = plan.pack().preparation();
-    boolean found = false;
-    boolean inspected = false;
-    for (PackStep s : plan.pack().steps(Phase.Part.BEFORE)) {
-      if (!found && s.phase().compareTo(Phase.AS_FOUND) > 0) {
-        measures("found", Phase.AS_FOUND, asked.asFound());
-        found = true;
-      }
-      if (!inspected && s.phase().compareTo(Phase.CLEAN) > 0) {
-        measures("inspect", Phase.CLEAN, asked.inspections());
-        inspected = true;
-      }
-      work(s);
-    }
-    if (!found) {
-      measures("found", Phase.AS_FOUND, asked.asFound());
-    }
-    if (!inspected) {
-      measures("inspect", Phase.CLEAN, asked.inspections());
-    }
+    measures("found", Phase.AS_FOUND, asked.asFound(), named);
+    measures("inspect", Phase.CLEAN, asked.inspections(), named);
+    asLeft(named);
+    plan.pack()
+        .checks()
+        .forEach(
+            c ->
+                named.put(
+                    c.taskId(),
+                    RunStep.plain(
+                        c.taskId(),
+                        StepKind.FUNCTION_CHECK,
+                        "Function checks",
+                        c.title(),
+                        c.text(),
+                        null,
+                        true,
+                        List.of())));
+    named.put(
+        "second-look",
+        RunStep.plain(
+            "second-look",
+            StepKind.SECOND_LOOK,
+            "Second look",
+            "Second look by another person",
+            "Someone who did not tighten looks at every critical joint: seated, locked, nothing missed.",
+            null,
+            true,
+            List.of()));
+    return named;
   }
 
-  private void measures(String prefix, Phase phase, List<Measure> measures) {
+  private static void measures(
+      String prefix, Phase phase, List<Measure> measures, Map<String, RunStep> named) {
     for (int i = 0; i < measures.size(); i++) {
       Measure m = measures.get(i);
-      steps.add(
+      String id = prefix + "." + (i + 1);
+      named.put(
+          id,
           RunStep.plain(
-                  prefix + "." + (i + 1),
+                  id,
                   StepKind.MEASURE,
                   phase.words(),
                   m.what(),
@@ -160,23 +163,23 @@ public final class RunSheetWriter {
   }
 
   /** What must come back the same is measured once more. */
-  private void asLeft() {
+  private void asLeft(Map<String, RunStep> named) {
     List<Measure> asFound = plan.pack().preparation().asFound();
     for (int i = 0; i < asFound.size(); i++) {
       Measure m = asFound.get(i);
-      if (m.within() != null) {
-        steps.add(
-            RunStep.plain(
-                    "left." + (i + 1),
-                    StepKind.MEASURE,
-                    "As left",
-                    m.what(),
-                    "As found, " + m.withinWords() + ".",
-                    null,
-                    false,
-                    List.of())
-                .measuring(m, "found." + (i + 1)));
-      }
+      String id = "left." + (i + 1);
+      named.put(
+          id,
+          RunStep.plain(
+                  id,
+                  StepKind.MEASURE,
+                  "As left",
+                  m.what(),
+                  "As found, " + m.withinWords() + ".",
+                  null,
+                  false,
+                  List.of())
+              .measuring(m, "found." + (i + 1)));
     }
   }
 
@@ -185,38 +188,30 @@ public final class RunSheetWriter {
     steps.add(RunStep.plain(id, kind, group, title, text, null, hold, List.of()));
   }
 
-  private void work(PackStep s) {
+  private static RunStep work(PackStep s) {
     PackStep.Beside beside = s.beside();
-    steps.add(
-        RunStep.plain(
-            "step." + s.id(),
-            StepKind.WORK,
-            s.phase().words(),
-            s.title(),
-            s.text(),
-            beside == null ? null : beside.jointId(),
-            s.hold(),
-            s.traps()));
+    return RunStep.plain(
+        s.taskId(),
+        StepKind.WORK,
+        s.phase().words(),
+        s.title(),
+        s.text(),
+        beside == null ? null : beside.jointId(),
+        s.hold(),
+        s.traps());
   }
 
-  private void task(PlannedJoint joint, JointTasks.Kind kind) {
-    switch (kind) {
+  private void task(PlannedJoint joint, Task task) {
+    switch (task.kind()) {
       case WET -> surface(joint);
       case START -> byHand(joint);
-      case SNUG -> passes(joint, true);
-      case FINAL -> passes(joint, false);
-      case STEP -> {
-        // Laid out by itself: it belongs to no joint.
-      }
+      default -> steps.add(pass(joint, joint.passes().get(task.pass()), task.pass()));
     }
   }
 
   private void surface(PlannedJoint j) {
-    JointTasks.Moment moment = plan.tasks().moments().get(j.joint().id());
-    boolean startedDry =
-        moment != null
-            && (moment.placed() == JointTasks.Placed.BEFORE_SNUG
-                || moment.placed() == JointTasks.Placed.AT_ITS_TURN);
+    Wetting moment = plan.work().wettings().get(j.id());
+    boolean startedDry = moment != null && moment.isStartedDry();
     String text =
         Stream.of(
                 startedDry ? TAKE_OUT_AGAIN : "",
@@ -254,16 +249,6 @@ public final class RunSheetWriter {
             j.joint().id(),
             false,
             j.joint().traps()));
-  }
-
-  private void passes(PlannedJoint j, boolean snug) {
-    for (int i = 0; i < j.passes().size(); i++) {
-      Pass pass = j.passes().get(i);
-      boolean isSnug = pass.kind() == PassKind.SNUG;
-      if (pass.kind() != PassKind.HAND && isSnug == snug) {
-        steps.add(pass(j, pass, i));
-      }
-    }
   }
 
   private RunStep pass(PlannedJoint j, Pass pass, int index) {
@@ -342,10 +327,6 @@ public final class RunSheetWriter {
                   ? "Final torque. One smooth pull to the click, then stop."
                   : "Pass at " + share + ".";
     };
-  }
-
-  private void check(PackCheck c) {
-    step("check." + c.id(), StepKind.FUNCTION_CHECK, "Function checks", c.title(), c.text(), true);
   }
 
   private RunJoint joint(PlannedJoint j) {

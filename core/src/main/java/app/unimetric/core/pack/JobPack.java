@@ -1,6 +1,6 @@
 package app.unimetric.core.pack;
 
-import app.unimetric.core.sequence.Precedence;
+import app.unimetric.core.order.OrderRule;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -27,7 +27,7 @@ public record JobPack(
     List<OneTimePart> oneTimeParts,
     List<PackStep> steps,
     List<PackJoint> joints,
-    List<Precedence.Rule> order,
+    List<OrderRule> order,
     List<PackCheck> checks,
     List<PackRecheck> rechecks) {
   /** The version of the document this code reads. */

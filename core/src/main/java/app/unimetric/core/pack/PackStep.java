@@ -1,5 +1,6 @@
 package app.unimetric.core.pack;
 
+import app.unimetric.core.order.Task;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -22,6 +23,15 @@ public record PackStep(
     @Nullable Beside beside) {
   public PackStep {
     traps = List.copyOf(traps);
+  }
+
+  /** What it is called among the tasks of the job, apart from the names of joints. */
+  public String taskId() {
+    return "step." + id;
+  }
+
+  public Task task() {
+    return Task.ofStep(phase.taskKind(), taskId());
   }
 
   /**

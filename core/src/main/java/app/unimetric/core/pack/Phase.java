@@ -1,5 +1,7 @@
 package app.unimetric.core.pack;
 
+import app.unimetric.core.order.TaskKind;
+
 /** The part of the work a step belongs to, in the order of the work. */
 public enum Phase {
   KNOW("Know the machine", Part.BEFORE),
@@ -43,5 +45,18 @@ public enum Phase {
 
   public String words() {
     return words;
+  }
+
+  /** What a step of this phase is among the tasks of the job. */
+  public TaskKind taskKind() {
+    return switch (this) {
+      case LOOSEN -> TaskKind.UNDO;
+      case REMOVE -> TaskKind.REMOVE;
+      case AS_FOUND -> TaskKind.MEASURE;
+      case CLEAN -> TaskKind.INSPECT;
+      case LOCK -> TaskKind.LOCK;
+      case CHECK -> TaskKind.FUNCTION_CHECK;
+      default -> TaskKind.STEP;
+    };
   }
 }

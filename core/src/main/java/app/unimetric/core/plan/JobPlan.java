@@ -1,12 +1,15 @@
 package app.unimetric.core.plan;
 
+import app.unimetric.core.order.Assemblies;
+import app.unimetric.core.order.HandOrder;
+import app.unimetric.core.order.OrderRule;
+import app.unimetric.core.order.Precedence;
+import app.unimetric.core.order.SettingOrder;
+import app.unimetric.core.order.Task;
+import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
-import app.unimetric.core.pack.Phase;
 import app.unimetric.core.quantity.ScaleReading;
-import app.unimetric.core.sequence.HandOrder;
-import app.unimetric.core.sequence.Precedence;
-import app.unimetric.core.sequence.SettingOrder;
 import app.unimetric.core.stated.Trait;
 import app.unimetric.core.tool.ToolChoice;
 import java.util.ArrayList;
@@ -22,13 +25,13 @@ import org.jspecify.annotations.Nullable;
  *
  * @param joints in working order; in the pack's order when the rules contradict each other
  * @param blockers empty when the job may start
- * @param cycle ids of joints whose order rules form a ring
- * @param rules own and general order rules the joints stand by
+ * @param cycle joints, or tasks where steps are among them, that wait for each other in a ring
+ * @param rules what binds the joints
  * @param handOrder whether a person arranged the joints; the rules hold all the same
  * @param settingChanges changes of tool or setting for the final torques
  * @param settingChangesAtLeast no order within the rules has fewer; equal when proved
  * @param needs tools, products and parts
- * @param tasks wetting, starting, snugging and final torques in order of time
+ * @param work all tasks in order of time
  * @param ride how long it takes until the machine may be ridden
  */
 public record JobPlan(
@@ -36,12 +39,12 @@ public record JobPlan(
     List<PlannedJoint> joints,
     List<Blocker> blockers,
     List<String> cycle,
-    List<Precedence.Rule> rules,
+    List<OrderRule> rules,
     boolean handOrder,
     int settingChanges,
     int settingChangesAtLeast,
     Needs needs,
-    JointTasks tasks,
+    WorkOrder work,
     UntilRide ride) {
 
   public boolean ready() {
@@ -50,7 +53,8 @@ public record JobPlan(
 
   /** Works out a job. */
   public static JobPlan of(JobPack pack, Circumstances given) {
-    List<Precedence.Rule> rules = GeneralRules.with(pack);
+    OrderLinks links = OrderLinks.of(pack);
+    List<OrderRule> rules = links.joints();
     Map<String, PlannedJoint> planned = new LinkedHashMap<>();
     Map<String, @Nullable String> settings = new LinkedHashMap<>();
     List<Blocker> blockers = new ArrayList<>(unfit(pack, given.fits()));
@@ -62,24 +66,17 @@ public record JobPlan(
       settings.put(joint.id(), settingOf(one));
       blockers.addAll(blockers(one));
     }
-    List<String> cycle = Precedence.order(settings.keySet(), rules).cycle();
-    if (!cycle.isEmpty()) {
-      blockers.add(
-          new Blocker(
-              Blocker.Kind.ORDER_CYCLE,
-              null,
-              "The order rules contradict each other: "
-                  + String.join(" before ", cycle)
-                  + " before "
-                  + cycle.get(0)
-                  + ".",
-              null));
-    }
+    List<String> ring = Precedence.order(settings.keySet(), rules).cycle();
+    Assemblies blocks =
+        Assemblies.of(
+            pack.joints().stream().map(PackJoint::id).toList(),
+            Map.of(),
+            ring.isEmpty() ? rules : List.of());
     SettingOrder best =
-        cycle.isEmpty()
-            ? SettingOrder.of(settings, rules)
+        ring.isEmpty()
+            ? SettingOrder.of(settings, rules, blocks)
             : new SettingOrder(List.copyOf(planned.keySet()), 0, 0);
-    boolean byHand = cycle.isEmpty() && HandOrder.holds(given.handOrder(), planned.keySet(), rules);
+    boolean byHand = ring.isEmpty() && HandOrder.holds(given.handOrder(), planned.keySet(), rules);
     List<String> order = byHand ? given.handOrder() : best.order();
     List<PlannedJoint> joints = order.stream().flatMap(id -> one(planned.get(id))).toList();
     Needs needs = Needs.of(pack, joints, given);
@@ -93,6 +90,20 @@ public record JobPlan(
     needs
         .missing()
         .forEach(m -> blockers.add(Blocker.about(Blocker.Kind.NOT_ON_SHELF, m.name(), m.words())));
+    WorkOrder work = WorkOrder.of(pack, joints, links, blocks, needs);
+    List<String> cycle = ring.isEmpty() ? work.cycle().stream().map(Task::name).toList() : ring;
+    if (!cycle.isEmpty()) {
+      blockers.add(
+          new Blocker(
+              Blocker.Kind.ORDER_CYCLE,
+              null,
+              "The order rules contradict each other: "
+                  + String.join(" before ", cycle)
+                  + " before "
+                  + cycle.get(0)
+                  + ".",
+              null));
+    }
     return new JobPlan(
         pack,
         joints,
@@ -103,8 +114,47 @@ public record JobPlan(
         byHand ? SettingOrder.changes(order, settings) : best.changes(),
         best.atLeast(),
         needs,
-        JointTasks.of(joints, needs, pack.steps(Phase.Part.AMONG)),
+        work,
         UntilRide.of(pack, needs));
+  }
+
+  /** Share of the final torque a task brings its joint to; null where it turns no fastener. */
+  public @Nullable Double percent(Task task) {
+    if (task.pass() < 0) {
+      return null;
+    }
+    return joints.stream()
+        .filter(j -> j.id().equals(task.jointId()))
+        .map(j -> j.passes().get(task.pass()).percent())
+        .findFirst()
+        .orElse(null);
+  }
+
+  /** Why a task may not come sooner, by the rules that bind just this one; null without any. */
+  public @Nullable String why(Task task) {
+    List<Task> ofJoint =
+        work.tasks().stream()
+            .filter(
+                t ->
+                    t.kind().isAboveFingerTight()
+                        && t.jointId() != null
+                        && t.jointId().equals(task.jointId()))
+            .toList();
+    boolean touches = !ofJoint.isEmpty() && ofJoint.get(0).equals(task);
+    List<String> reasons =
+        rules.stream()
+            .filter(r -> r.after().equals(task.jointId()))
+            .filter(
+                r ->
+                    switch (r.binding()) {
+                      case HANG -> task.kind() == TaskKind.START;
+                      case TOUCH -> touches;
+                      case FINAL -> task.kind() == TaskKind.FINAL;
+                    })
+            .map(OrderRule::reason)
+            .distinct()
+            .toList();
+    return reasons.isEmpty() ? null : String.join(" ", reasons);
   }
 
   private static Stream<PlannedJoint> one(@Nullable PlannedJoint joint) {

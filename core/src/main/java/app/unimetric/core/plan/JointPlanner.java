@@ -6,12 +6,12 @@ import app.unimetric.core.joint.AssemblyPreload;
 import app.unimetric.core.joint.Friction;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.joint.TighteningTorque;
+import app.unimetric.core.order.OrderRule;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.TorqueSheet;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
-import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.stated.Form;
 import app.unimetric.core.stated.JointContext;
 import app.unimetric.core.stated.Resolution;
@@ -35,7 +35,7 @@ final class JointPlanner {
 
   static PlannedJoint plan(
       PackJoint joint,
-      List<Precedence.Rule> rules,
+      List<OrderRule> rules,
       List<Decision> decisions,
       List<CribTool> crib,
       Policy policy,
@@ -75,10 +75,7 @@ final class JointPlanner {
         tool,
         joint.pattern().passes(),
         joint.pattern().positions(),
-        rules.stream()
-            .filter(r -> r.after().equals(joint.id()))
-            .map(Precedence.Rule::reason)
-            .toList(),
+        rules.stream().filter(r -> r.after().equals(joint.id())).map(OrderRule::reason).toList(),
         joint.pattern().reasons(),
         notes(joint, governing, resolution, compound),
         why.derivation());

@@ -12,6 +12,9 @@ import java.util.stream.Collectors;
  * @param kind what the pass is
  */
 public record Pass(double percent, List<Integer> order, PassKind kind) {
+  /** The share of the last pass. */
+  public static final double FULL_PERCENT = 100;
+
   public Pass {
     order = List.copyOf(order);
   }

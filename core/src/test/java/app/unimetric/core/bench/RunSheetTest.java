@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.unimetric.core.Seeded;
+import app.unimetric.core.order.OrderRule;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.SamplePack;
@@ -13,7 +14,6 @@ import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
-import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolType;
@@ -147,7 +147,7 @@ class RunSheetTest {
     }
     assertThat(finals)
         .containsExactlyElementsOf(plan.joints().stream().map(j -> j.joint().id()).toList());
-    for (Precedence.Rule rule : pack.order()) {
+    for (OrderRule rule : pack.order()) {
       assertThat(finals.indexOf(rule.before())).isLessThan(finals.indexOf(rule.after()));
     }
     assertThat(steps.get(steps.size() - 1).kind()).isEqualTo(StepKind.SIGN_OFF);

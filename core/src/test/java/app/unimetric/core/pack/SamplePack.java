@@ -5,12 +5,13 @@ import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.order.Binding;
+import app.unimetric.core.order.OrderRule;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.sequence.BoltPattern;
 import app.unimetric.core.sequence.GapStyle;
 import app.unimetric.core.sequence.Layout;
-import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.stated.Aim;
 import app.unimetric.core.stated.Duty;
 import app.unimetric.core.stated.Form;
@@ -88,6 +89,15 @@ public final class SamplePack {
     return joint;
   }
 
+  public static Map<String, Object> rule(String before, String after, String binding) {
+    Map<String, Object> rule = new LinkedHashMap<>();
+    rule.put("before", before);
+    rule.put("after", after);
+    rule.put("binding", binding);
+    rule.put("reason", before + " before " + after + ".");
+    return rule;
+  }
+
   public static Map<String, Object> value(double figure, String unit, String source) {
     Map<String, Object> value = new LinkedHashMap<>();
     value.put("value", figure);
@@ -100,6 +110,8 @@ public final class SamplePack {
   /** The pack a document makes; what tests do not use is left out. */
   public static JobPack read(Map<String, ?> document) {
     Fields d = new Fields(document);
+    List<PackStep> steps = d.each("steps", SamplePack::step);
+    List<PackJoint> joints = d.each("joints", SamplePack::joint);
     return new JobPack(
         d.text("key"),
         d.text("title"),
@@ -116,12 +128,26 @@ public final class SamplePack {
             d.texts("specialTools"),
             d.texts("consumables")),
         d.each("oneTimeParts", p -> new OneTimePart(p.text("name"), (int) p.number("count", 1))),
-        d.each("steps", SamplePack::step),
-        d.each("joints", SamplePack::joint),
-        d.each(
-            "order", r -> new Precedence.Rule(r.text("before"), r.text("after"), r.text("reason"))),
+        steps,
+        joints,
+        order(d, joints, steps),
         d.each("checks", c -> new PackCheck(c.text("id"), c.text("title"), c.text("text"))),
         d.each("rechecks", SamplePack::recheck));
+  }
+
+  /** With a binding as it says; without any as a document of version 1 is understood. */
+  private static List<OrderRule> order(Fields d, List<PackJoint> joints, List<PackStep> steps) {
+    boolean bound = d.each("order", r -> r.has("binding")).contains(true);
+    List<OrderRule> rules =
+        d.each(
+            "order",
+            r ->
+                new OrderRule(
+                    r.text("before"),
+                    r.text("after"),
+                    r.choice("binding", Binding.FINAL),
+                    r.text("reason")));
+    return bound ? rules : VersionOneOrder.bind(joints, steps, rules);
   }
 
   private static PackRecheck recheck(Fields r) {

@@ -203,19 +203,28 @@ class JobPlanTest {
   }
 
   @Test
-  void whatAdjustsComesBeforeWhatClampsUnlessThePackSaysOtherwise() {
+  void noRuleIsAddedBetweenJointsThatThePackDoesNotName() {
     document.put("order", List.of());
     SamplePack.jointOf(document, 0).put("role", "ADJUST");
-    JobPlan general = plan();
-    assertThat(general.joints()).extracting(j -> j.joint().id()).containsExactly("pair", "plate");
-    assertThat(joint(general, "plate").orderReasons())
-        .containsExactly(
-            "Joint pair before Joint plate: what sets preload or play comes before what clamps it.");
+    JobPlan plan = plan();
+    assertThat(plan.rules()).isEmpty();
+    assertThat(joint(plan, "plate").orderReasons()).noneMatch(r -> r.contains("pair"));
+  }
+
+  @Test
+  void aRingOverAStepIsReportedWithItsTasks() {
+    Map<String, Object> step = SamplePack.step("look", "TIGHTEN");
+    step.put("after", "pair");
+    document.put("steps", SamplePack.list(step));
     document.put(
-        "order", List.of(Map.of("before", "plate", "after", "pair", "reason", "Odd one.")));
-    JobPlan own = plan();
-    assertThat(own.joints()).extracting(j -> j.joint().id()).containsExactly("plate", "pair");
-    assertThat(own.rules()).hasSize(1);
+        "order",
+        SamplePack.list(
+            SamplePack.rule("step.look", "plate", "TOUCH"),
+            SamplePack.rule("plate", "pair", "FINAL")));
+    JobPlan plan = plan();
+    assertThat(plan.ready()).isFalse();
+    assertThat(plan.cycle()).containsExactlyInAnyOrder("plate", "pair");
+    assertThat(plan.work().tasks()).isEmpty();
   }
 
   @Test

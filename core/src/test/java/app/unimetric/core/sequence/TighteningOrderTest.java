@@ -3,6 +3,9 @@ package app.unimetric.core.sequence;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.unimetric.core.order.OrderRule;
+import app.unimetric.core.order.Precedence;
+import app.unimetric.core.order.SettingOrder;
 import app.unimetric.core.problem.InvalidInput;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -60,19 +63,19 @@ class TighteningOrderTest {
     groups.put("b", "large");
     groups.put("c", "small");
     groups.put("d", "large");
-    List<Precedence.Rule> rules = List.of(new Precedence.Rule("d", "a", "locates first"));
+    List<OrderRule> rules = List.of(OrderRule.ofFinals("d", "a", "locates first"));
     assertThat(SettingOrder.of(groups, rules).order()).containsExactly("b", "d", "a", "c");
   }
 
   @Test
   void aRingOfRulesIsReportedWithItsSteps() {
     List<String> groups = List.of("a", "b", "c", "d");
-    List<Precedence.Rule> rules =
+    List<OrderRule> rules =
         List.of(
-            new Precedence.Rule("b", "c", ""),
-            new Precedence.Rule("c", "d", ""),
-            new Precedence.Rule("d", "b", ""),
-            new Precedence.Rule("b", "a", ""));
+            OrderRule.ofFinals("b", "c", ""),
+            OrderRule.ofFinals("c", "d", ""),
+            OrderRule.ofFinals("d", "b", ""),
+            OrderRule.ofFinals("b", "a", ""));
     Precedence.Result result = Precedence.order(groups, rules);
     assertThat(result.order()).isEmpty();
     assertThat(result.cycle()).containsExactlyInAnyOrder("b", "c", "d");

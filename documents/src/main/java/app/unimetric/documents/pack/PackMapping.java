@@ -5,6 +5,7 @@ import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.order.OrderRule;
 import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Measure;
@@ -18,11 +19,11 @@ import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.pack.TorqueSheet;
 import app.unimetric.core.pack.Turn;
 import app.unimetric.core.pack.Turning;
+import app.unimetric.core.pack.VersionOneOrder;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.sequence.BoltPattern;
 import app.unimetric.core.sequence.Layout;
-import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.stated.AlsoStated;
 import app.unimetric.core.stated.Duty;
 import app.unimetric.core.stated.Form;
@@ -77,7 +78,10 @@ final class PackMapping {
         map(d.oneTimeParts(), p -> new OneTimePart(p.name(), p.count())),
         steps,
         joints,
-        map(d.order(), r -> new Precedence.Rule(r.before(), r.after(), r.reason())),
+        VersionOneOrder.bind(
+            joints,
+            steps,
+            map(d.order(), r -> OrderRule.ofFinals(r.before(), r.after(), r.reason()))),
         map(d.checks(), c -> new PackCheck(c.id(), c.title(), c.text())),
         rechecks);
   }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import app.unimetric.core.fastener.PropertyClass;
+import app.unimetric.core.order.OrderRule;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.pack.Measure;
@@ -13,7 +14,6 @@ import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problem;
 import app.unimetric.core.sequence.Layout;
-import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.stated.Form;
 import app.unimetric.documents.Stored;
 import app.unimetric.documents.StrictJson;
@@ -75,7 +75,7 @@ class PackReaderTest {
     assertThat(plate.torque().values().get(0).document()).isEqualTo("Sheet 2");
     assertThat(plate.torque().values().get(0).id()).isEqualTo("pack.1");
     assertThat(pack.order())
-        .containsExactly(new Precedence.Rule("plate", "pair", "The plate locates the pair."));
+        .containsExactly(OrderRule.ofFinals("plate", "pair", "The plate locates the pair."));
   }
 
   @Test

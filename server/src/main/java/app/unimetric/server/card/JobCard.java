@@ -7,10 +7,10 @@ import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.JobPlan;
-import app.unimetric.core.plan.JointTasks;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.UntilRide;
+import app.unimetric.core.plan.Wetting;
 import app.unimetric.core.quantity.MinutesText;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.sequence.Pass;
@@ -157,7 +157,7 @@ record JobCard(
   private static Line line(
       int place, PlannedJoint j, JobPlan plan, List<PlanPrint.Change> changes) {
     PackJoint joint = j.joint();
-    JointTasks.Moment moment = plan.tasks().moments().get(j.id());
+    Wetting moment = plan.work().wettings().get(j.id());
     String hold = joint.turning().counterHold();
     List<String> lines = new ArrayList<>();
     Stream.ofNullable(joint.fastener().drive()).forEach(lines::add);

@@ -15,11 +15,11 @@ import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.FitAnswer;
 import app.unimetric.core.plan.JobCost;
 import app.unimetric.core.plan.JobPlan;
-import app.unimetric.core.plan.JointTasks;
 import app.unimetric.core.plan.Needs;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.UntilRide;
+import app.unimetric.core.plan.Wetting;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.FastenerPosition;
@@ -39,6 +39,7 @@ import app.unimetric.server.machine.Machine;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -199,13 +200,17 @@ record JobSheet(
         plan.pack().steps(Phase.Part.AMONG),
         plan.pack().steps(Phase.Part.AFTER),
         plan.pack().steps(Phase.Part.RIDE),
-        plan.joints().stream().map(p -> joint(p, plan.tasks(), sheet.deskNotes())).toList(),
+        plan.joints().stream()
+            .map(p -> joint(p, plan.work().wettings(), sheet.deskNotes()))
+            .toList(),
         plan.pack().checks());
   }
 
   private static SheetJoint joint(
-      PlannedJoint planned, JointTasks tasks, List<Sheet.Said<SheetSaying.DeskNoted>> deskNotes) {
-    JointTasks.Moment moment = tasks.moments().get(planned.joint().id());
+      PlannedJoint planned,
+      Map<String, Wetting> wettings,
+      List<Sheet.Said<SheetSaying.DeskNoted>> deskNotes) {
+    Wetting moment = wettings.get(planned.joint().id());
     PackJoint joint = planned.joint();
     Resolution r = planned.resolution();
     ToolChoice chosen = planned.tool();

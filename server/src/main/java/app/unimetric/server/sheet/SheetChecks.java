@@ -1,12 +1,12 @@
 package app.unimetric.server.sheet;
 
+import app.unimetric.core.order.HandOrder;
+import app.unimetric.core.order.OrderRule;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.sequence.HandOrder;
-import app.unimetric.core.sequence.Precedence;
 import app.unimetric.core.stated.TorqueText;
 import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.problem.Refusal;
@@ -90,7 +90,7 @@ final class SheetChecks {
   static List<String> moved(JobPlan plan, String jointId, int place) {
     List<String> now = plan.joints().stream().map(PlannedJoint::id).toList();
     HandOrder move = HandOrder.move(now, plan.rules(), jointId, place);
-    Precedence.Rule broken = move.broken();
+    OrderRule broken = move.broken();
     if (broken != null) {
       throw Refusal.conflict(
           title(plan, broken.before())

@@ -10,6 +10,8 @@ import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.AssemblyPreload;
 import app.unimetric.core.joint.Friction;
+import app.unimetric.core.order.OrderRule;
+import app.unimetric.core.order.SettingOrder;
 import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.MachineKind;
@@ -20,8 +22,6 @@ import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.quantity.TorqueUnit;
-import app.unimetric.core.sequence.Precedence;
-import app.unimetric.core.sequence.SettingOrder;
 import app.unimetric.core.stated.Source;
 import app.unimetric.core.stated.StatedValue;
 import app.unimetric.core.thread.MetricThread;
@@ -180,7 +180,7 @@ class CatalogueTest {
     assertThat(plan.blockers()).as(plan.blockers().toString()).isEmpty();
     List<String> order = plan.joints().stream().map(j -> j.joint().id()).toList();
     List<String> ids = pack.joints().stream().map(PackJoint::id).toList();
-    for (Precedence.Rule rule : pack.order()) {
+    for (OrderRule rule : pack.order()) {
       assertThat(ids.indexOf(rule.before()))
           .as("the pack's own order keeps its rules")
           .isLessThan(ids.indexOf(rule.after()));

@@ -3,6 +3,7 @@ package app.unimetric.server.compute.plan;
 import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackCheck;
@@ -12,12 +13,12 @@ import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.FitAnswer;
 import app.unimetric.core.plan.HandTools;
 import app.unimetric.core.plan.JobPlan;
-import app.unimetric.core.plan.JointTasks;
 import app.unimetric.core.plan.Needs;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.Policy;
 import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.plan.UntilRide;
+import app.unimetric.core.plan.Wetting;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.Pass;
@@ -136,12 +137,22 @@ public final class PlanCall {
       @Nullable Double aimNm,
       Compound compound,
       String where,
-      @Schema(description = "when it is wetted and how long it then has")
-          JointTasks.@Nullable Moment wetting,
+      @Schema(description = "when it is wetted and how long it then has") @Nullable Wetting wetting,
       @Nullable String toolId,
       SettingCall.@Nullable Scale scale,
       List<Pass> passes,
       List<String> reasons) {}
+
+  @Schema(
+      name = "PlanTask",
+      description =
+          "one task in the order of the work: on a joint, or a step of the pack by its id")
+  public record Todo(
+      TaskKind kind,
+      @Nullable String jointId,
+      @Nullable String stepId,
+      @Schema(description = "share of the final torque, for a pass") @Nullable Double passPercent,
+      @Schema(description = "why it may not come sooner") @Nullable String why) {}
 
   @Schema(name = "PlanRecheck")
   public record Again(
@@ -158,6 +169,10 @@ public final class PlanCall {
       List<Blocker> blockers,
       List<String> cycle,
       List<Joint> joints,
+      @Schema(
+              description =
+                  "all that is done, in the order of the work; empty when it forms a ring")
+          List<Todo> tasks,
       List<RunStep> steps,
       int settingChanges,
       int settingChangesAtLeast,
@@ -245,8 +260,9 @@ public final class PlanCall {
         plan.blockers(),
         plan.cycle(),
         plan.joints().stream()
-            .map(j -> joint(j, plan.tasks().moments().get(j.joint().id())))
+            .map(j -> joint(j, plan.work().wettings().get(j.joint().id())))
             .toList(),
+        tasks(plan),
         plan.ready() ? RunSheetWriter.write(plan).steps() : List.of(),
         plan.settingChanges(),
         plan.settingChangesAtLeast(),
@@ -316,7 +332,13 @@ public final class PlanCall {
     return made;
   }
 
-  private static Joint joint(PlannedJoint j, JointTasks.@Nullable Moment wetting) {
+  private static List<Todo> tasks(JobPlan plan) {
+    return plan.work().tasks().stream()
+        .map(t -> new Todo(t.kind(), t.jointId(), t.ownStepId(), plan.percent(t), plan.why(t)))
+        .toList();
+  }
+
+  private static Joint joint(PlannedJoint j, @Nullable Wetting wetting) {
     ToolChoice choice = j.tool();
     return new Joint(
         j.joint().id(),

@@ -1,4 +1,4 @@
-package app.unimetric.core.sequence;
+package app.unimetric.core.order;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -14,15 +14,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Order between groups of fasteners: what must come before what, and what contradicts itself. */
 public final class Precedence {
-
-  /**
-   * One rule.
-   *
-   * @param before id of the group that comes first
-   * @param after id of the group that comes later
-   * @param reason why, in words
-   */
-  public record Rule(String before, String after, String reason) {}
 
   /**
    * What the rules come to.
@@ -45,10 +36,10 @@ public final class Precedence {
    * @param ids in the pack's own order
    * @param rules rules about these ids; others are passed over
    */
-  public static Result order(Collection<String> ids, Collection<Rule> rules) {
+  public static Result order(Collection<String> ids, Collection<OrderRule> rules) {
     Map<String, Set<String>> waitsFor = new LinkedHashMap<>();
     ids.forEach(id -> waitsFor.put(id, new LinkedHashSet<>()));
-    for (Rule rule : rules) {
+    for (OrderRule rule : rules) {
       Set<String> before = waitsFor.get(rule.after());
       if (before != null && waitsFor.containsKey(rule.before())) {
         before.add(rule.before());

@@ -1,4 +1,4 @@
-package app.unimetric.core.sequence;
+package app.unimetric.core.order;
 
 import app.unimetric.core.problem.InvalidInput;
 import java.util.ArrayList;
@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param order after the move; as before when the move is refused
  * @param broken the rule that forbids the move; null when it is allowed
  */
-public record HandOrder(List<String> order, Precedence.@Nullable Rule broken) {
+public record HandOrder(List<String> order, @Nullable OrderRule broken) {
   public HandOrder {
     order = List.copyOf(order);
   }
@@ -31,7 +31,7 @@ public record HandOrder(List<String> order, Precedence.@Nullable Rule broken) {
    * @throws InvalidInput when there is no such group or place
    */
   public static HandOrder move(
-      List<String> order, Collection<Precedence.Rule> rules, String id, int place) {
+      List<String> order, Collection<OrderRule> rules, String id, int place) {
     if (!order.contains(id)) {
       throw InvalidInput.at("jointId", "names no joint of this job.");
     }
@@ -41,21 +41,20 @@ public record HandOrder(List<String> order, Precedence.@Nullable Rule broken) {
     List<String> moved = new ArrayList<>(order);
     moved.remove(id);
     moved.add(place, id);
-    Precedence.Rule broken = broken(moved, rules);
+    OrderRule broken = broken(moved, rules);
     return new HandOrder(broken == null ? moved : order, broken);
   }
 
   /** Whether an order kept from earlier still names the same groups and breaks no rule. */
   public static boolean holds(
-      List<String> order, Collection<String> ids, Collection<Precedence.Rule> rules) {
+      List<String> order, Collection<String> ids, Collection<OrderRule> rules) {
     return order.size() == ids.size()
         && new HashSet<>(order).equals(new HashSet<>(ids))
         && broken(order, rules) == null;
   }
 
-  private static Precedence.@Nullable Rule broken(
-      List<String> order, Collection<Precedence.Rule> rules) {
-    for (Precedence.Rule rule : rules) {
+  private static @Nullable OrderRule broken(List<String> order, Collection<OrderRule> rules) {
+    for (OrderRule rule : rules) {
       int before = order.indexOf(rule.before());
       int after = order.indexOf(rule.after());
       if (before >= 0 && after >= 0 && before > after) {

@@ -1,5 +1,6 @@
-package app.unimetric.core.sequence;
+package app.unimetric.core.order;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -27,8 +28,19 @@ public record SettingOrder(List<String> order, int changes, int atLeast) {
    * @param rules rules about these ids, free of rings; others are passed over
    */
   public static SettingOrder of(
-      Map<String, @Nullable String> settings, Iterable<Precedence.Rule> rules) {
-    return new SettingSearch(settings, rules).run();
+      Map<String, @Nullable String> settings, Collection<OrderRule> rules) {
+    return of(settings, rules, Assemblies.of(List.of(), Map.of(), List.of()));
+  }
+
+  /**
+   * Orders groups, and keeps together what is done together: a block once begun is finished before
+   * another is.
+   *
+   * @param blocks of these ids
+   */
+  public static SettingOrder of(
+      Map<String, @Nullable String> settings, Collection<OrderRule> rules, Assemblies blocks) {
+    return new SettingSearch(settings, rules, blocks).run();
   }
 
   /** Changes of setting along an order; groups that need none change nothing. */

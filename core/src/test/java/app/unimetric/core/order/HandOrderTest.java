@@ -1,4 +1,4 @@
-package app.unimetric.core.sequence;
+package app.unimetric.core.order;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class HandOrderTest {
   private static final List<String> ABC = List.of("a", "b", "c");
-  private static final Precedence.Rule A_FIRST = new Precedence.Rule("a", "c", "a locates");
+  private static final OrderRule A_FIRST = OrderRule.ofFinals("a", "c", "a locates");
 
   @Test
   void aMoveWithinTheRulesIsTaken() {
@@ -55,11 +55,11 @@ class HandOrderTest {
   @MethodSource("app.unimetric.core.Seeded#cases")
   void noRowOfMovesEverBreaksARule(Seeded.Case random) {
     List<String> order = new ArrayList<>();
-    List<Precedence.Rule> rules = new ArrayList<>();
+    List<OrderRule> rules = new ArrayList<>();
     for (int i = 0; i < 2 + random.nextInt(12); i++) {
       for (String earlier : order) {
         if (random.nextInt(5) == 0) {
-          rules.add(new Precedence.Rule(earlier, "j" + i, "because"));
+          rules.add(OrderRule.ofFinals(earlier, "j" + i, "because"));
         }
       }
       order.add("j" + i);

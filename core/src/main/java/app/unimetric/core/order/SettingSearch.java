@@ -1,4 +1,4 @@
-package app.unimetric.core.sequence;
+package app.unimetric.core.order;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -33,13 +33,17 @@ final class SettingSearch {
   private static final long STEPS_A_JOINT = 8_000;
   private static final int KEPT = 3;
   private static final Comparator<Step> LEAST_LEFT =
-      Comparator.comparingInt(Step::left).thenComparingInt(s -> -s.state().done().cardinality());
+      Comparator.comparingInt((Step s) -> s.cost() + s.left())
+          .thenComparingInt(s -> -s.state().done().cardinality());
 
   private final List<String> ids;
   private final Map<String, @Nullable String> settings;
   private final int[] keys;
   private final int keyCount;
   private final BitSet[] waitsFor;
+  private final int[] blockOf;
+  private final BitSet[] members;
+  private final BitSet[] blockWaits;
   private final int[][] unlocks;
   private final int[][] before;
   private final int[] topological;
@@ -51,13 +55,27 @@ final class SettingSearch {
   private final long budget;
   private long spent;
 
-  /** A row of settings so far. {@code key} is what is in hand; −1 at the beginning. */
-  private record State(BitSet done, int key, @Nullable State before) {}
+  /**
+   * A row of settings so far.
+   *
+   * @param key what is in hand; −1 at the beginning
+   * @param block in which it was last used
+   * @param open the block that is begun and not finished; −1 when none is
+   */
+  private record State(BitSet done, int key, int block, int open, @Nullable State before) {}
 
-  /** A row and how many settings it still needs at least. */
-  private record Step(State state, int left) {}
+  /**
+   * A row and how many settings it still needs at least.
+   *
+   * @param cost 1 when another setting was taken in hand for it, else 0
+   */
+  private record Step(State state, int cost, int left) {}
 
-  SettingSearch(Map<String, @Nullable String> settings, Iterable<Precedence.Rule> rules) {
+  /** What is done, and what is in hand where that can still be used. */
+  private record Met(BitSet done, int key) {}
+
+  SettingSearch(
+      Map<String, @Nullable String> settings, Iterable<OrderRule> rules, Assemblies assemblies) {
     this.settings = settings;
     this.ids = List.copyOf(settings.keySet());
     Map<String, Integer> place = new HashMap<>();
@@ -75,7 +93,7 @@ final class SettingSearch {
       waitsFor[i] = new BitSet();
       after.add(new ArrayList<>());
     }
-    for (Precedence.Rule rule : rules) {
+    for (OrderRule rule : rules) {
       Integer before = place.get(rule.before());
       Integer later = place.get(rule.after());
       if (before != null && later != null && !waitsFor[later].get(before)) {
@@ -88,6 +106,24 @@ final class SettingSearch {
             .map(l -> l.stream().mapToInt(Integer::intValue).toArray())
             .toArray(int[][]::new);
     before = Arrays.stream(waitsFor).map(w -> w.stream().toArray()).toArray(int[][]::new);
+    Map<Integer, Integer> numbers = new LinkedHashMap<>();
+    blockOf = new int[keys.length];
+    for (int i = 0; i < keys.length; i++) {
+      blockOf[i] = numbers.computeIfAbsent(assemblies.blockOf(ids.get(i)), b -> numbers.size());
+    }
+    members = new BitSet[numbers.size()];
+    blockWaits = new BitSet[numbers.size()];
+    for (int b = 0; b < members.length; b++) {
+      members[b] = new BitSet();
+      blockWaits[b] = new BitSet();
+    }
+    for (int i = 0; i < keys.length; i++) {
+      members[blockOf[i]].set(i);
+      blockWaits[blockOf[i]].or(waitsFor[i]);
+    }
+    for (int b = 0; b < members.length; b++) {
+      blockWaits[b].andNot(members[b]);
+    }
     topological = ownOrder().stream().mapToInt(place::get).toArray();
     left = new int[keys.length];
     queue = new int[keys.length];
@@ -98,31 +134,32 @@ final class SettingSearch {
   }
 
   SettingOrder run() {
-    BitSet none = new BitSet();
-    close(none, -1, null);
-    if (none.cardinality() == keys.length) {
-      return finish(new State(none, -1, null), 0);
-    }
     if (topological.length < keys.length) {
       return new SettingOrder(List.of(), 0, 0);
     }
-    int bound = rowsLeft(none) - 1;
-    List<String> simple = simpleRow(none);
+    State begin = new State(new BitSet(), -1, -1, -1, null);
+    if (keyCount == 0) {
+      List<String> own = ownOrder();
+      return new SettingOrder(own, 0, 0);
+    }
+    int bound = rowsLeft(begin.done()) - 1;
+    List<String> simple = simpleRow(begin);
     int changes = SettingOrder.changes(simple, settings);
     return changes <= bound
         ? new SettingOrder(simple, changes, changes)
-        : search(none, simple, changes, bound);
+        : search(begin, simple, changes, bound);
   }
 
   /**
    * Looks for a row with as few changes as the bound allows, then with one more, and so on up to
    * the simple row: what is found first is the least.
    */
-  private SettingOrder search(BitSet none, List<String> simple, int most, int bound) {
+  private SettingOrder search(State begin, List<String> simple, int most, int bound) {
     for (int aim = bound; aim < most; aim++) {
-      State end = deepen(new State(none, -1, null), -1, aim, new HashMap<>());
+      State end = deepen(begin, 0, aim, new HashMap<>());
       if (end != null) {
-        return finish(end, aim);
+        List<String> order = written(end);
+        return new SettingOrder(order, SettingOrder.changes(order, settings), aim);
       }
       if (spent > budget) {
         return new SettingOrder(simple, most, aim);
@@ -132,36 +169,91 @@ final class SettingSearch {
   }
 
   /** A way on that ends within {@code aim} changes; null when there is none or time is up. */
-  private @Nullable State deepen(State at, int changes, int aim, Map<BitSet, Integer> met) {
+  private @Nullable State deepen(State at, int changes, int aim, Map<Met, Integer> met) {
     if (at.done().cardinality() == keys.length) {
       return at;
     }
     List<Step> steps = new ArrayList<>();
-    for (int key = 0; key < keyCount && spent <= budget; key++) {
-      BitSet done = (BitSet) at.done().clone();
-      close(done, key, null);
-      spent += keys.length;
-      Integer before = met.get(done);
-      if (key == at.key()
-          || done.cardinality() == at.done().cardinality()
-          || before != null && before <= changes + 1) {
-        continue;
-      }
-      int left = rowsLeft(done);
-      if (changes + 1 + left <= aim) {
-        met.put(done, changes + 1);
-        steps.add(new Step(new State(done, key, at.key() < 0 ? null : at), left));
+    for (Step step : steps(at)) {
+      int then = changes + step.cost();
+      State state = step.state();
+      Met reached = new Met(state.done(), state.open() < 0 ? state.key() : -1);
+      Integer before = met.get(reached);
+      boolean worse = before != null && before <= then;
+      if (!worse && then + step.left() - inHand(state) <= aim) {
+        met.put(reached, then);
+        steps.add(step);
       }
     }
-    steps.sort(
-        Comparator.comparingInt(Step::left).thenComparingInt(s -> -s.state().done().cardinality()));
+    steps.sort(LEAST_LEFT);
     for (Step step : steps) {
-      State end = deepen(step.state(), changes + 1, aim, met);
+      State end = deepen(step.state(), changes + step.cost(), aim, met);
       if (end != null || spent > budget) {
         return end;
       }
     }
     return null;
+  }
+
+  /** 1 when the setting in hand may serve on in the next block without being taken again. */
+  private int inHand(State state) {
+    if (state.open() >= 0 || state.key() < 0) {
+      return 0;
+    }
+    for (int i = state.done().nextClearBit(0);
+        i < keys.length;
+        i = state.done().nextClearBit(i + 1)) {
+      if (keys[i] == state.key()) {
+        return 1;
+      }
+    }
+    return 0;
+  }
+
+  /** All ways on: another setting in the block that is begun, or any setting in a new one. */
+  private List<Step> steps(State at) {
+    List<Step> steps = new ArrayList<>();
+    for (int block = 0; block < members.length && spent <= budget; block++) {
+      if (at.open() < 0 ? isFree(block, at.done()) : at.open() == block) {
+        for (int key = at.key() < 0 ? -1 : 0; key < keyCount && spent <= budget; key++) {
+          Step step = at.open() == block && key == at.key() ? null : step(at, key, block);
+          if (step != null) {
+            steps.add(step);
+          }
+        }
+      }
+    }
+    return steps;
+  }
+
+  /** Takes a setting in hand in a block; null when nothing can be done there with it. */
+  private @Nullable Step step(State at, int key, int block) {
+    BitSet done = (BitSet) at.done().clone();
+    boolean used = close(done, key, block, null);
+    spent += keys.length;
+    boolean another = key != at.key();
+    if (another ? !used && key >= 0 : done.cardinality() == at.done().cardinality()) {
+      return null;
+    }
+    if (key < 0 && done.cardinality() == at.done().cardinality()) {
+      return null;
+    }
+    int open = containsAll(done, members[block]) ? -1 : block;
+    int cost = another && at.key() >= 0 ? 1 : 0;
+    return new Step(new State(done, key, block, open, at), cost, rowsLeft(done));
+  }
+
+  private boolean isFree(int block, BitSet done) {
+    return !containsAll(done, members[block]) && containsAll(done, blockWaits[block]);
+  }
+
+  private static boolean containsAll(BitSet all, BitSet some) {
+    for (int i = some.nextSetBit(0); i >= 0; i = some.nextSetBit(i + 1)) {
+      if (!all.get(i)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /**
@@ -215,34 +307,45 @@ final class SettingSearch {
     return most;
   }
 
-  /** Does all that is free with this setting or without any, in the pack's own order. */
-  private void close(BitSet done, int key, @Nullable List<String> written) {
+  /**
+   * Does all that is free in a block with this setting or without any, in the pack's own order.
+   *
+   * @return whether the setting was used
+   */
+  private boolean close(BitSet done, int key, int block, @Nullable List<String> written) {
     int end = 0;
-    for (int i = 0; i < keys.length; i++) {
-      if (!done.get(i) && fits(i, key) && isFree(i, done)) {
+    BitSet mine = members[block];
+    for (int i = mine.nextSetBit(0); i >= 0; i = mine.nextSetBit(i + 1)) {
+      if (!done.get(i) && fits(i, key) && isFreeJoint(i, done)) {
         queue[end++] = i;
         done.set(i);
       }
     }
+    boolean used = false;
     for (int at = 0; at < end; at++) {
       int i = queue[at];
+      used |= keys[i] == key;
       if (written != null) {
         written.add(ids.get(i));
       }
       for (int later : unlocks[i]) {
-        if (!done.get(later) && fits(later, key) && isFree(later, done)) {
+        if (!done.get(later)
+            && blockOf[later] == block
+            && fits(later, key)
+            && isFreeJoint(later, done)) {
           queue[end++] = later;
           done.set(later);
         }
       }
     }
+    return used;
   }
 
   private boolean fits(int i, int key) {
     return keys[i] == key || keys[i] < 0;
   }
 
-  private boolean isFree(int i, BitSet done) {
+  private boolean isFreeJoint(int i, BitSet done) {
     for (int earlier : before[i]) {
       if (!done.get(earlier)) {
         return false;
@@ -251,54 +354,33 @@ final class SettingSearch {
     return true;
   }
 
-  private SettingOrder finish(State end, int proved) {
-    List<String> order = written(end);
-    return new SettingOrder(order, SettingOrder.changes(order, settings), proved);
-  }
-
   private List<String> written(State end) {
-    ArrayDeque<Integer> row = new ArrayDeque<>();
-    for (State at = end; at != null; at = at.before()) {
-      if (at.key() >= 0) {
-        row.addFirst(at.key());
-      }
+    ArrayDeque<State> row = new ArrayDeque<>();
+    for (State at = end; at.before() != null; at = at.before()) {
+      row.addFirst(at);
     }
-    return write(row);
-  }
-
-  private List<String> write(Iterable<Integer> row) {
     List<String> order = new ArrayList<>();
     BitSet done = new BitSet();
-    close(done, -1, order);
-    for (int key : row) {
-      close(done, key, order);
-    }
+    row.forEach(at -> close(done, at.key(), at.block(), order));
     return order;
   }
 
   /** The better of two: a row that keeps a few promising beginnings, the pack's own order. */
-  private List<String> simpleRow(BitSet none) {
+  private List<String> simpleRow(State begin) {
     List<String> own = ownOrder();
-    List<String> row = narrowRow(none);
+    List<String> row = narrowRow(begin);
     return SettingOrder.changes(row, settings) < SettingOrder.changes(own, settings) ? row : own;
   }
 
   /** Goes on from a few beginnings at a time: those with the least left, then with most done. */
-  private List<String> narrowRow(BitSet none) {
-    List<State> kept = List.of(new State(none, -1, null));
+  private List<String> narrowRow(State begin) {
+    List<State> kept = List.of(begin);
     while (true) {
-      Map<BitSet, Step> next = new LinkedHashMap<>();
+      Map<Met, Step> next = new LinkedHashMap<>();
       for (State from : kept) {
-        for (int key = 0; key < keyCount; key++) {
-          BitSet done = (BitSet) from.done().clone();
-          close(done, key, null);
-          spent += keys.length;
-          if (key != from.key()
-              && done.cardinality() > from.done().cardinality()
-              && !next.containsKey(done)) {
-            State state = new State(done, key, from.key() < 0 ? null : from);
-            next.put(done, new Step(state, rowsLeft(done)));
-          }
+        for (Step step : steps(from)) {
+          State state = step.state();
+          next.putIfAbsent(new Met(state.done(), state.open() < 0 ? state.key() : -1), step);
         }
       }
       kept = next.values().stream().sorted(LEAST_LEFT).limit(KEPT).map(Step::state).toList();
@@ -307,23 +389,29 @@ final class SettingSearch {
           return written(state);
         }
       }
+      if (kept.isEmpty()) {
+        return ownOrder();
+      }
     }
   }
 
-  /** The pack's own order as far as the rules let it. */
+  /** The pack's own order as far as rules and blocks let it. */
   private List<String> ownOrder() {
     List<String> order = new ArrayList<>();
     BitSet done = new BitSet();
+    int open = -1;
     while (order.size() < keys.length) {
       int next = -1;
       for (int i = 0; i < keys.length && next < 0; i++) {
-        next = !done.get(i) && isFree(i, done) ? i : -1;
+        boolean here = open < 0 ? containsAll(done, blockWaits[blockOf[i]]) : blockOf[i] == open;
+        next = here && !done.get(i) && isFreeJoint(i, done) ? i : -1;
       }
       if (next < 0) {
         return List.of();
       }
       done.set(next);
       order.add(ids.get(next));
+      open = containsAll(done, members[blockOf[next]]) ? -1 : blockOf[next];
     }
     return order;
   }

@@ -1,4 +1,4 @@
-package app.unimetric.core.sequence;
+package app.unimetric.core.order;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -10,8 +10,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PrecedenceTest {
-  private static Precedence.Rule rule(String before, String after) {
-    return new Precedence.Rule(before, after, "test");
+  private static OrderRule rule(String before, String after) {
+    return OrderRule.ofFinals(before, after, "test");
   }
 
   @Test
@@ -50,14 +50,14 @@ class PrecedenceTest {
     for (int i = 0; i < count; i++) {
       ids[i] = "j" + i;
     }
-    List<Precedence.Rule> rules = new ArrayList<>();
+    List<OrderRule> rules = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       rules.add(rule("j" + random.nextInt(count), "j" + random.nextInt(count)));
     }
     Precedence.Result result = Precedence.order(List.of(ids), rules);
     if (result.cycle().isEmpty()) {
       assertThat(result.order()).containsExactlyInAnyOrder(ids);
-      for (Precedence.Rule rule : rules) {
+      for (OrderRule rule : rules) {
         assertThat(result.order().indexOf(rule.before()))
             .isLessThan(result.order().indexOf(rule.after()));
       }

@@ -1,4 +1,4 @@
-package app.unimetric.core.sequence;
+package app.unimetric.core.order;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -14,11 +14,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class SettingOrderTest {
-  private static Precedence.Rule rule(String before, String after) {
-    return new Precedence.Rule(before, after, "test");
+  private static OrderRule rule(String before, String after) {
+    return OrderRule.ofFinals(before, after, "test");
   }
 
-  private static boolean keeps(List<String> order, List<Precedence.Rule> rules) {
+  private static boolean keeps(List<String> order, List<OrderRule> rules) {
     return rules.stream().allMatch(r -> order.indexOf(r.before()) < order.indexOf(r.after()));
   }
 
@@ -44,7 +44,7 @@ class SettingOrderTest {
     settings.put("c", "1");
     settings.put("d", "2");
     settings.put("e", "1");
-    List<Precedence.Rule> rules = List.of(rule("b", "c"), rule("c", "d"));
+    List<OrderRule> rules = List.of(rule("b", "c"), rule("c", "d"));
     SettingOrder order = SettingOrder.of(settings, rules);
     assertThat(order.changes()).isEqualTo(2);
     assertThat(keeps(order.order(), rules)).isTrue();
@@ -58,13 +58,71 @@ class SettingOrderTest {
     for (int i = 0; i < count; i++) {
       settings.put("j" + i, random.nextInt(6) == 0 ? null : "s" + random.nextInt(3));
     }
-    List<Precedence.Rule> rules = rules(random, count, 0.3);
+    List<OrderRule> rules = rules(random, count, 0.3);
     SettingOrder order = SettingOrder.of(settings, rules);
     assertThat(keeps(order.order(), rules)).isTrue();
     assertThat(order.order()).containsExactlyInAnyOrderElementsOf(settings.keySet());
     int least = least(new ArrayList<>(), new LinkedHashSet<>(settings.keySet()), rules, settings);
     assertThat(order.changes()).isEqualTo(least);
     assertThat(order.atLeast()).isEqualTo(least);
+  }
+
+  /** Kept together, then as few changes as there can be: no better row by trying all. */
+  @ParameterizedTest
+  @MethodSource("app.unimetric.core.Seeded#cases")
+  void blocksStayTogetherAndNoOtherRowOfThemChangesLess(Seeded.Case random) {
+    int count = 2 + random.nextInt(6);
+    Map<String, String> settings = new LinkedHashMap<>();
+    Map<String, String> named = new LinkedHashMap<>();
+    for (int i = 0; i < count; i++) {
+      settings.put("j" + i, random.nextInt(6) == 0 ? null : "s" + random.nextInt(3));
+      named.put("j" + i, "a" + random.nextInt(3));
+    }
+    List<OrderRule> rules = rules(random, count, 0.2);
+    Assemblies blocks = Assemblies.of(settings.keySet(), named, rules);
+    SettingOrder order = SettingOrder.of(settings, rules, blocks);
+    assertThat(keeps(order.order(), rules)).isTrue();
+    assertThat(inOnePiece(order.order(), blocks)).isTrue();
+    List<List<String>> all = new ArrayList<>();
+    rows(new ArrayList<>(), new LinkedHashSet<>(settings.keySet()), rules, all);
+    int least =
+        all.stream()
+            .filter(row -> inOnePiece(row, blocks))
+            .mapToInt(row -> SettingOrder.changes(row, settings))
+            .min()
+            .orElseThrow();
+    assertThat(order.changes()).isEqualTo(least);
+    assertThat(order.atLeast()).isEqualTo(least);
+  }
+
+  private static boolean inOnePiece(List<String> row, Assemblies blocks) {
+    Set<Integer> closed = new LinkedHashSet<>();
+    for (int i = 1; i < row.size(); i++) {
+      int before = blocks.blockOf(row.get(i - 1));
+      if (before != blocks.blockOf(row.get(i))) {
+        closed.add(before);
+      }
+      if (closed.contains(blocks.blockOf(row.get(i)))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static void rows(
+      List<String> done, Set<String> left, List<OrderRule> rules, List<List<String>> all) {
+    if (left.isEmpty()) {
+      all.add(List.copyOf(done));
+    }
+    for (String id : List.copyOf(left)) {
+      if (rules.stream().noneMatch(r -> r.after().equals(id) && left.contains(r.before()))) {
+        left.remove(id);
+        done.add(id);
+        rows(done, left, rules, all);
+        done.remove(done.size() - 1);
+        left.add(id);
+      }
+    }
   }
 
   @ParameterizedTest
@@ -75,7 +133,7 @@ class SettingOrderTest {
     for (int i = 0; i < count; i++) {
       settings.put("j" + i, "s" + random.nextInt(10));
     }
-    List<Precedence.Rule> rules = rules(random, count, 0.03);
+    List<OrderRule> rules = rules(random, count, 0.03);
     SettingOrder order = SettingOrder.of(settings, rules);
     assertThat(keeps(order.order(), rules)).isTrue();
     assertThat(order.order()).hasSize(count);
@@ -99,7 +157,7 @@ class SettingOrderTest {
   @Test
   void aChainThatComesBackToASettingNeedsItAgain() {
     Map<String, String> settings = new LinkedHashMap<>();
-    List<Precedence.Rule> rules = new ArrayList<>();
+    List<OrderRule> rules = new ArrayList<>();
     for (int i = 0; i < 40; i++) {
       settings.put("j" + i, i % 2 == 0 ? "a" : "b");
       if (i > 0) {
@@ -112,8 +170,8 @@ class SettingOrderTest {
   }
 
   /** Rules from lower to higher numbers only: never a ring. */
-  private static List<Precedence.Rule> rules(Seeded.Case random, int count, double share) {
-    List<Precedence.Rule> rules = new ArrayList<>();
+  private static List<OrderRule> rules(Seeded.Case random, int count, double share) {
+    List<OrderRule> rules = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       for (int j = i + 1; j < count; j++) {
         if (random.nextDouble() < share) {
@@ -125,10 +183,7 @@ class SettingOrderTest {
   }
 
   private static int least(
-      List<String> done,
-      Set<String> left,
-      List<Precedence.Rule> rules,
-      Map<String, String> settings) {
+      List<String> done, Set<String> left, List<OrderRule> rules, Map<String, String> settings) {
     if (left.isEmpty()) {
       return SettingOrder.changes(done, settings);
     }
