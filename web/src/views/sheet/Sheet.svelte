@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { CheckmarkOutline, Locked, WarningAlt } from 'carbon-icons-svelte';
+  import { CheckmarkOutline, WarningAlt } from 'carbon-icons-svelte';
   import { api, ask, type Schemas } from '../../api/client';
   import { Submission } from '../../api/submission.svelte';
   import { here } from '../../api/session.svelte';
@@ -11,7 +11,9 @@
   import { moment, span } from '../../joint/figures';
   import Cost from './Cost.svelte';
   import Fits from './Fits.svelte';
+  import Questions from './Questions.svelte';
   import SheetJoint from './SheetJoint.svelte';
+  import WorkInOrder from './WorkInOrder.svelte';
   import WriteDown from './WriteDown.svelte';
 
   type JobSheet = Schemas['JobSheet'];
@@ -133,6 +135,16 @@
           />
         {/if}
       </section>
+      {#if sheet.questions.options.length || sheet.questions.sided}
+        <Questions
+          questions={sheet.questions}
+          jobId={id}
+          version={sheet.version}
+          may={here.mayWork && !started}
+          taken={show}
+          reload={async () => again(await load())}
+        />
+      {/if}
       <p>
         {sheet.summary}
         <span class="soft figure">
@@ -228,27 +240,7 @@
 
       <div class="columns" id="plan">
         <section>
-          {#each [['Before the first bolt turns', sheet.steps], ['Between', sheet.stepsBetween], ['After the last torque', sheet.lockingSteps], ['First ride', sheet.firstRide]] as const as [title, steps] (title)}
-            {#if steps.length}
-              <h2>{title}</h2>
-              <ol class="lines">
-                {#each steps as step (step.id)}
-                  <li>
-                    {#if step.hold}<span class="hold"><Locked size={16} /> Hold point</span>{/if}
-                    {#if step.beside}
-                      <span class="soft">
-                        {step.beside.after ? 'after' : 'before'}
-                        {sheet.joints.find((j) => j.id === step.beside?.jointId)?.title}:
-                      </span>
-                    {/if}
-                    <strong>{step.title}.</strong>
-                    {step.text}
-                    {#each step.traps as trap (trap)}<span class="trap">{trap}</span>{/each}
-                  </li>
-                {/each}
-              </ol>
-            {/if}
-          {/each}
+          <WorkInOrder work={sheet.work} ride={sheet.firstRide} />
         </section>
         <section>
           {#if sheet.preparation.fitChecks.length}
@@ -409,23 +401,10 @@
     grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 0 2.5rem;
   }
-  .hold {
-    display: inline-flex;
-    gap: 0.375rem;
-    align-items: center;
-    vertical-align: bottom;
-    color: var(--copper);
-  }
   .tool {
     display: flex;
     justify-content: space-between;
     align-items: center;
-  }
-  .trap {
-    display: block;
-    padding-left: 0.75rem;
-    border-left: 2px solid var(--copper);
-    margin-top: 0.25rem;
   }
   @media (max-width: 640px) {
     .columns {

@@ -6,6 +6,7 @@ import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
+import app.unimetric.core.pack.Undoing;
 import app.unimetric.core.plan.Ceiling;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Needs;
@@ -93,6 +94,7 @@ public final class RunSheetWriter {
   private Map<String, RunStep> named() {
     Map<String, RunStep> named = new HashMap<>();
     plan.pack().steps().forEach(s -> named.put(s.taskId(), work(s)));
+    plan.pack().joints().forEach(j -> undo(j, named));
     Preparation asked = plan.pack().preparation();
     measures("found", Phase.AS_FOUND, asked.asFound(), named);
     measures("inspect", Phase.CLEAN, asked.inspections(), named);
@@ -124,6 +126,28 @@ public final class RunSheetWriter {
             true,
             List.of()));
     return named;
+  }
+
+  private static void undo(PackJoint joint, Map<String, RunStep> named) {
+    Undoing undoing = joint.undoing();
+    if (undoing != null) {
+      named.put(
+          joint.undoId(),
+          RunStep.plain(
+              joint.undoId(),
+              StepKind.WORK,
+              Phase.LOOSEN.words(),
+              "Undo: " + joint.title(),
+              joint.fastener().isLeftHand()
+                  ? "Left-hand thread, loosen "
+                      + joint.fastener().hand().loosen()
+                      + ". "
+                      + undoing.text()
+                  : undoing.text(),
+              null,
+              false,
+              List.of()));
+    }
   }
 
   private static void measures(

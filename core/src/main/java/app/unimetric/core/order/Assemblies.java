@@ -21,9 +21,11 @@ import java.util.stream.Collectors;
  */
 public final class Assemblies {
   private final Map<String, Integer> blocks;
+  private final Map<String, Integer> wholes;
 
-  private Assemblies(Map<String, Integer> blocks) {
+  private Assemblies(Map<String, Integer> blocks, Map<String, Integer> wholes) {
     this.blocks = blocks;
+    this.wholes = wholes;
   }
 
   /**
@@ -55,17 +57,31 @@ public final class Assemblies {
         });
     Set<String> waiting = waitingInARing(group, rules);
     group.replaceAll((id, name) -> waiting.contains(name) ? "\n\n" + levels.get(id) : name);
+    Map<String, String> whole = new LinkedHashMap<>();
+    ids.forEach(id -> whole.put(id, assemblyOf.getOrDefault(id, "")));
+    Set<String> entangled = waitingInARing(whole, rules);
+    whole.replaceAll((id, name) -> entangled.contains(name) ? group.getOrDefault(id, "") : name);
+    return new Assemblies(numbered(group), numbered(whole));
+  }
+
+  private static Map<String, Integer> numbered(Map<String, String> names) {
     Map<String, Integer> number = new LinkedHashMap<>();
-    Map<String, Integer> blocks = new LinkedHashMap<>();
-    ids.forEach(
-        id ->
-            blocks.put(id, number.computeIfAbsent(group.getOrDefault(id, ""), g -> number.size())));
-    return new Assemblies(blocks);
+    Map<String, Integer> numbered = new LinkedHashMap<>();
+    names.forEach((id, name) -> numbered.put(id, number.computeIfAbsent(name, n -> number.size())));
+    return numbered;
   }
 
   /** Number of the block of a joint, from 0; the numbers say nothing about the order. */
   public int blockOf(String id) {
     return blocks.getOrDefault(id, 0);
+  }
+
+  /**
+   * Number of the whole assembly of a joint, from 0: its blocks follow each other before another
+   * assembly is begun.
+   */
+  int wholeOf(String id) {
+    return wholes.getOrDefault(id, 0);
   }
 
   /** How many blocks there are. */

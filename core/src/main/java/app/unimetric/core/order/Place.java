@@ -24,7 +24,12 @@ public record Place(int stage, int block, int layer, int turn, int beside, int w
 
   /** In a row that is written down as it is to be done. */
   public static Place inRow(int stage, int written) {
-    return new Place(stage, 0, 0, 0, 0, written);
+    return new Place(stage, written, 0, 0, 0, 0);
+  }
+
+  /** Before (negative) or after (positive) what stands in such a row. */
+  public static Place besideInRow(int stage, int row, int side, int written) {
+    return new Place(stage, row, 0, 0, side, written);
   }
 
   /** Right before or after the task that stands here. */

@@ -9,6 +9,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntConsumer;
+import java.util.function.ToIntFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -44,6 +46,8 @@ final class SettingSearch {
   private final int[] blockOf;
   private final BitSet[] members;
   private final BitSet[] blockWaits;
+  private final int[] wholeOf;
+  private final BitSet[] wholes;
   private final int[][] unlocks;
   private final int[][] before;
   private final int[] topological;
@@ -106,23 +110,14 @@ final class SettingSearch {
             .map(l -> l.stream().mapToInt(Integer::intValue).toArray())
             .toArray(int[][]::new);
     before = Arrays.stream(waitsFor).map(w -> w.stream().toArray()).toArray(int[][]::new);
-    Map<Integer, Integer> numbers = new LinkedHashMap<>();
-    blockOf = new int[keys.length];
+    blockOf = numbered(assemblies::blockOf);
+    members = members(blockOf);
+    wholeOf = numbered(assemblies::wholeOf);
+    wholes = members(wholeOf);
+    BitSet[] wholeWaits = waits(wholes);
+    blockWaits = waits(members);
     for (int i = 0; i < keys.length; i++) {
-      blockOf[i] = numbers.computeIfAbsent(assemblies.blockOf(ids.get(i)), b -> numbers.size());
-    }
-    members = new BitSet[numbers.size()];
-    blockWaits = new BitSet[numbers.size()];
-    for (int b = 0; b < members.length; b++) {
-      members[b] = new BitSet();
-      blockWaits[b] = new BitSet();
-    }
-    for (int i = 0; i < keys.length; i++) {
-      members[blockOf[i]].set(i);
-      blockWaits[blockOf[i]].or(waitsFor[i]);
-    }
-    for (int b = 0; b < members.length; b++) {
-      blockWaits[b].andNot(members[b]);
+      blockWaits[blockOf[i]].or(wholeWaits[wholeOf[i]]);
     }
     topological = ownOrder().stream().mapToInt(place::get).toArray();
     left = new int[keys.length];
@@ -131,6 +126,37 @@ final class SettingSearch {
     leftOfKey = new int[keyCount];
     inRun = new int[keys.length];
     outOfRun = new int[keys.length];
+  }
+
+  private int[] numbered(ToIntFunction<String> group) {
+    Map<Integer, Integer> numbers = new LinkedHashMap<>();
+    return ids.stream()
+        .mapToInt(id -> numbers.computeIfAbsent(group.applyAsInt(id), g -> numbers.size()))
+        .toArray();
+  }
+
+  private static BitSet[] members(int[] groupOf) {
+    BitSet[] members = new BitSet[Arrays.stream(groupOf).max().orElse(-1) + 1];
+    Arrays.setAll(members, g -> new BitSet());
+    for (int i = 0; i < groupOf.length; i++) {
+      members[groupOf[i]].set(i);
+    }
+    return members;
+  }
+
+  /** What each group waits for outside itself. */
+  private BitSet[] waits(BitSet[] groups) {
+    BitSet[] waits = new BitSet[groups.length];
+    for (int g = 0; g < groups.length; g++) {
+      waits[g] = new BitSet();
+      groups[g].stream().forEach(waitsOf(waits[g]));
+      waits[g].andNot(groups[g]);
+    }
+    return waits;
+  }
+
+  private IntConsumer waitsOf(BitSet all) {
+    return i -> all.or(waitsFor[i]);
   }
 
   SettingOrder run() {
@@ -214,7 +240,7 @@ final class SettingSearch {
   private List<Step> steps(State at) {
     List<Step> steps = new ArrayList<>();
     for (int block = 0; block < members.length && spent <= budget; block++) {
-      if (at.open() < 0 ? isFree(block, at.done()) : at.open() == block) {
+      if (at.open() < 0 ? isFree(block, at) : at.open() == block) {
         for (int key = at.key() < 0 ? -1 : 0; key < keyCount && spent <= budget; key++) {
           Step step = at.open() == block && key == at.key() ? null : step(at, key, block);
           if (step != null) {
@@ -243,8 +269,17 @@ final class SettingSearch {
     return new Step(new State(done, key, block, open, at), cost, rowsLeft(done));
   }
 
-  private boolean isFree(int block, BitSet done) {
-    return !containsAll(done, members[block]) && containsAll(done, blockWaits[block]);
+  /** Whether a block may be begun: nothing it waits for is open, nor is another assembly. */
+  private boolean isFree(int block, State at) {
+    return isFree(block, at.block(), at.done());
+  }
+
+  private boolean isFree(int block, int last, BitSet done) {
+    int whole = wholeOf[members[block].nextSetBit(0)];
+    int before = last < 0 ? whole : wholeOf[members[last].nextSetBit(0)];
+    return !containsAll(done, members[block])
+        && containsAll(done, blockWaits[block])
+        && (before == whole || containsAll(done, wholes[before]));
   }
 
   private static boolean containsAll(BitSet all, BitSet some) {
@@ -400,10 +435,11 @@ final class SettingSearch {
     List<String> order = new ArrayList<>();
     BitSet done = new BitSet();
     int open = -1;
+    int last = -1;
     while (order.size() < keys.length) {
       int next = -1;
       for (int i = 0; i < keys.length && next < 0; i++) {
-        boolean here = open < 0 ? containsAll(done, blockWaits[blockOf[i]]) : blockOf[i] == open;
+        boolean here = open < 0 ? isFree(blockOf[i], last, done) : blockOf[i] == open;
         next = here && !done.get(i) && isFreeJoint(i, done) ? i : -1;
       }
       if (next < 0) {
@@ -411,6 +447,7 @@ final class SettingSearch {
       }
       done.set(next);
       order.add(ids.get(next));
+      last = blockOf[next];
       open = containsAll(done, members[blockOf[next]]) ? -1 : blockOf[next];
     }
     return order;

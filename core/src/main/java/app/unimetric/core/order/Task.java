@@ -30,11 +30,6 @@ public record Task(TaskKind kind, @Nullable String jointId, @Nullable String ste
     return kind == what && joint.equals(jointId);
   }
 
-  /** The step as its pack names it: without the mark of what it is among the tasks. */
-  public @Nullable String ownStepId() {
-    return stepId == null ? null : stepId.replaceFirst("^(step|check)\\.", "");
-  }
-
   /** For a message: {@code FINAL plate}. */
   public String name() {
     return kind + " " + (jointId == null ? stepId : jointId);

@@ -3,32 +3,43 @@ package app.unimetric.core.order;
 /** What is done in one task. */
 public enum TaskKind {
   /** Broken loose, while it is still held. */
-  UNDO,
+  UNDO("break loose"),
   /** Taken off. */
-  REMOVE,
+  REMOVE("take off"),
   /** Measured as it was found or as it is left. */
-  MEASURE,
+  MEASURE("measure"),
   /** Looked at or measured against its limit. */
-  INSPECT,
-  STEP,
+  INSPECT("look"),
+  STEP("do"),
   /** A cup or bearing is pressed in: no thread, no torque. */
-  PRESS,
+  PRESS("press in"),
   /** Pulled, left to settle, pulled again, trimmed. */
-  STRAP,
+  STRAP("strap"),
   /** A product goes on. */
-  WET,
+  WET("prepare"),
   /** Turned in by fingers. */
-  START,
-  SNUG,
+  START("by hand"),
+  SNUG("snug"),
   /** A pass between snug and the final torque. */
-  PASS,
-  FINAL,
+  PASS("tighten"),
+  FINAL("tighten"),
   /** Once round at full torque until nothing moves. */
-  CHECK_ROUND,
+  CHECK_ROUND("round"),
   /** Pin, clip, ring or plate. */
-  LOCK,
-  FUNCTION_CHECK,
-  SECOND_LOOK;
+  LOCK("lock"),
+  FUNCTION_CHECK("prove"),
+  SECOND_LOOK("second look");
+
+  private final String words;
+
+  TaskKind(String words) {
+    this.words = words;
+  }
+
+  /** What is done, in a word or two. */
+  public String words() {
+    return words;
+  }
 
   /** Whether a fastener is drawn tighter than fingers can. */
   public boolean isAboveFingerTight() {

@@ -1,6 +1,7 @@
 package app.unimetric.core.pack;
 
 import app.unimetric.core.order.OrderRule;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -12,7 +13,10 @@ import java.util.Map;
  *
  * @param models the machines it is written for, by model name; empty for all of the kind
  * @param words other words people look it up by
+ * @param order what must come before what, among joints and steps
  * @param rechecks what to look at again, besides the workshop's own rules
+ * @param assemblies joints that are done together; those in none are one together
+ * @param choices what is left open until the machine is known; none once it is answered
  */
 public record JobPack(
     String key,
@@ -29,9 +33,11 @@ public record JobPack(
     List<PackJoint> joints,
     List<OrderRule> order,
     List<PackCheck> checks,
-    List<PackRecheck> rechecks) {
-  /** The version of the document this code reads. */
-  public static final int VERSION = 1;
+    List<PackRecheck> rechecks,
+    List<PackAssembly> assemblies,
+    PackChoices choices) {
+  /** The newest version of the document this code reads. */
+  public static final int VERSION = 2;
 
   public JobPack {
     models = List.copyOf(models);
@@ -43,6 +49,7 @@ public record JobPack(
     order = List.copyOf(order);
     checks = List.copyOf(checks);
     rechecks = List.copyOf(rechecks);
+    assemblies = List.copyOf(assemblies);
   }
 
   /** Whether the job is meant for this machine. */
@@ -74,7 +81,19 @@ public record JobPack(
         .toList();
   }
 
-  /** The same job with values found for it, after those the pack states itself. */
+  /**
+   * The job as it is for one machine.
+   *
+   * @throws app.unimetric.core.problem.InvalidInput when a question or an answer is not known
+   */
+  public JobPack answered(Answers answers) {
+    return new Selection(choices, answers).of(this);
+  }
+
+  /**
+   * The same job with values found for it, after those the pack states itself. What was found for a
+   * joint that is done once a side holds on each side.
+   */
   public JobPack with(Map<String, List<DocumentedValue>> found) {
     return new JobPack(
         key,
@@ -88,9 +107,23 @@ public record JobPack(
         preparation,
         oneTimeParts,
         steps,
-        joints.stream().map(j -> j.with(found.getOrDefault(j.id(), List.of()))).toList(),
+        joints.stream().map(j -> j.with(foundFor(j, found))).toList(),
         order,
         checks,
-        rechecks);
+        rechecks,
+        assemblies,
+        choices);
+  }
+
+  private static List<DocumentedValue> foundFor(
+      PackJoint joint, Map<String, List<DocumentedValue>> found) {
+    List<DocumentedValue> all = new ArrayList<>();
+    found.forEach(
+        (id, values) -> {
+          if (joint.isNamed(id)) {
+            all.addAll(values);
+          }
+        });
+    return all;
   }
 }

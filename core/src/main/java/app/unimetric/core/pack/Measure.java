@@ -74,6 +74,10 @@ public record Measure(
     return new Measure(what, null, null, null, null);
   }
 
+  Measure on(Side side) {
+    return new Measure(Selection.onSide(what, side), unit, min, max, limit, within);
+  }
+
   public boolean hasLimits() {
     return min != null || max != null;
   }

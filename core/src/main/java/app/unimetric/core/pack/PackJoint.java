@@ -7,6 +7,7 @@ import app.unimetric.core.stated.Duty;
 import app.unimetric.core.stated.JointContext;
 import app.unimetric.core.surface.Situation;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A group of like fasteners that hold one thing.
@@ -18,6 +19,8 @@ import java.util.List;
  * @param torque what is stated, and where it is to be looked up
  * @param turning how they are reached and turned
  * @param traps what people get wrong here
+ * @param undoing how it is undone; null where nothing was there before
+ * @param side on which it is; null where it is done once
  */
 public record PackJoint(
     String id,
@@ -28,7 +31,9 @@ public record PackJoint(
     Situation situation,
     TorqueSheet torque,
     Turning turning,
-    List<String> traps) {
+    List<String> traps,
+    @Nullable Undoing undoing,
+    @Nullable Side side) {
   public PackJoint {
     traps = List.copyOf(traps);
   }
@@ -45,9 +50,52 @@ public record PackJoint(
         null);
   }
 
+  /** Its name in the pack, the same on both sides. */
+  public String packId() {
+    return side == null ? id : id.substring(0, id.length() - side.name().length() - 1);
+  }
+
+  /** Whether an id names this joint: itself, its twin on the other side, or both in the pack. */
+  public boolean isNamed(String jointId) {
+    return jointId.equals(id)
+        || side != null
+            && (jointId.equals(packId())
+                || List.of(Side.values()).stream().anyMatch(s -> s.of(packId()).equals(jointId)));
+  }
+
+  /** What its undoing is called among the tasks. */
+  public String undoId() {
+    return "undo." + id;
+  }
+
+  PackJoint on(Side one, @Nullable Undoing undone) {
+    return new PackJoint(
+        one.of(id),
+        Selection.onSide(title, one),
+        fastener,
+        pattern,
+        duty,
+        situation,
+        torque,
+        turning,
+        traps,
+        undone,
+        one);
+  }
+
   /** The same joint with more values behind its own. */
   PackJoint with(List<DocumentedValue> found) {
     return new PackJoint(
-        id, title, fastener, pattern, duty, situation, torque.with(found), turning, traps);
+        id,
+        title,
+        fastener,
+        pattern,
+        duty,
+        situation,
+        torque.with(found),
+        turning,
+        traps,
+        undoing,
+        side);
   }
 }

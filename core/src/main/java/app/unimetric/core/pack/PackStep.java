@@ -1,6 +1,7 @@
 package app.unimetric.core.pack;
 
 import app.unimetric.core.order.Task;
+import app.unimetric.core.order.TaskKind;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -11,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param minutes how long it takes a practised hand; 0 when not stated
  * @param hold whether it cannot be passed silently
  * @param beside the joint it stands next to; null at the head of its phase
+ * @param kind what it is among the tasks
+ * @param side on which it is done; null where it is done once
  */
 public record PackStep(
     String id,
@@ -20,18 +23,45 @@ public record PackStep(
     List<String> traps,
     double minutes,
     boolean hold,
-    @Nullable Beside beside) {
+    @Nullable Beside beside,
+    TaskKind kind,
+    @Nullable Side side) {
   public PackStep {
     traps = List.copyOf(traps);
   }
 
   /** What it is called among the tasks of the job, apart from the names of joints. */
   public String taskId() {
+    return taskIdOf(id);
+  }
+
+  /** The same for a step of this id. */
+  public static String taskIdOf(String id) {
     return "step." + id;
   }
 
   public Task task() {
-    return Task.ofStep(phase.taskKind(), taskId());
+    return Task.ofStep(kind, taskId());
+  }
+
+  /** Its name in the pack, the same on both sides. */
+  public String packId() {
+    return side == null ? id : id.substring(0, id.length() - side.name().length() - 1);
+  }
+
+  /** The same step on one side, beside the joint of that side. */
+  PackStep on(Side one, @Nullable Beside there) {
+    return new PackStep(
+        one.of(id),
+        phase,
+        Selection.onSide(title, one),
+        text,
+        traps,
+        minutes,
+        hold,
+        there,
+        kind,
+        one);
   }
 
   /**

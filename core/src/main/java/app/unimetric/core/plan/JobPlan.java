@@ -14,6 +14,7 @@ import app.unimetric.core.stated.Trait;
 import app.unimetric.core.tool.ToolChoice;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,7 +71,7 @@ public record JobPlan(
     Assemblies blocks =
         Assemblies.of(
             pack.joints().stream().map(PackJoint::id).toList(),
-            Map.of(),
+            assemblyOf(pack),
             ring.isEmpty() ? rules : List.of());
     SettingOrder best =
         ring.isEmpty()
@@ -116,6 +117,12 @@ public record JobPlan(
         needs,
         work,
         UntilRide.of(pack, needs));
+  }
+
+  private static Map<String, String> assemblyOf(JobPack pack) {
+    Map<String, String> assemblies = new HashMap<>();
+    pack.assemblies().forEach(a -> a.jointIds().forEach(id -> assemblies.put(id, a.id())));
+    return assemblies;
   }
 
   /** Share of the final torque a task brings its joint to; null where it turns no fastener. */

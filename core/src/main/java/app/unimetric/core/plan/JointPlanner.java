@@ -84,7 +84,7 @@ final class JointPlanner {
   private static @Nullable Decision latest(PackJoint joint, List<Decision> decisions) {
     Decision latest = null;
     for (Decision d : decisions) {
-      if (d.jointId().equals(joint.id()) && joint.torque().placeOf(d.valueId()).isPresent()) {
+      if (joint.isNamed(d.jointId()) && joint.torque().placeOf(d.valueId()).isPresent()) {
         latest = d;
       }
     }

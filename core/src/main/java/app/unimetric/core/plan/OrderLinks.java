@@ -16,7 +16,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What binds the joints and steps of a job: the pack's rules, and the steps that stand beside a
@@ -98,8 +97,8 @@ record OrderLinks(List<OrderRule> all, List<OrderRule> joints) {
     }
   }
 
-  /** The rules that say why a joint may not be brought to its torque sooner. */
-  List<OrderRule> of(@Nullable String jointId) {
-    return joints.stream().filter(r -> r.after().equals(jointId)).toList();
+  /** Whether any rule names this joint or step. */
+  boolean names(String id) {
+    return all.stream().anyMatch(r -> r.before().equals(id) || r.after().equals(id));
   }
 }

@@ -8,8 +8,10 @@ import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.order.WorkGraph;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.Undoing;
 import app.unimetric.core.plan.Wetting.Placed;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.sequence.PassKind;
@@ -77,7 +79,8 @@ final class TaskGraph {
     WorkGraph graph = new WorkGraph();
     int opened = graph.mark();
     int tight = graph.mark();
-    inARow(graph, before(), BEFORE, null, opened);
+    List<Task> row = before();
+    undo(graph, row, inARow(graph, row, BEFORE, null, opened), opened);
     inARow(graph, after(), AFTER, tight, null);
     Map<String, Nodes> nodes = new HashMap<>();
     int[] started = new int[blocks];
@@ -100,8 +103,9 @@ final class TaskGraph {
     return graph.row();
   }
 
-  private static void inARow(
+  private static List<Integer> inARow(
       WorkGraph graph, List<Task> tasks, int stage, @Nullable Integer from, @Nullable Integer to) {
+    List<Integer> nodes = new ArrayList<>();
     Integer last = from;
     for (int i = 0; i < tasks.size(); i++) {
       int node = graph.add(tasks.get(i), Place.inRow(stage, i));
@@ -109,10 +113,84 @@ final class TaskGraph {
         graph.before(last, node);
       }
       last = node;
+      nodes.add(node);
     }
     if (to != null && last != null) {
       graph.before(last, to);
     }
+    return nodes;
+  }
+
+  /**
+   * What is undone: in the reverse of the order in which it is tightened, before anything is taken
+   * off unless the pack says beside which step.
+   */
+  private void undo(WorkGraph graph, List<Task> row, List<Integer> nodes, int opened) {
+    int first = 0;
+    while (first < row.size() && isStillWhole(row.get(first))) {
+      first++;
+    }
+    Map<String, Integer> made = new HashMap<>();
+    for (int i = joints.size() - 1; i >= 0; i--) {
+      PackJoint joint = joints.get(i).joint();
+      Undoing undoing = joint.undoing();
+      if (undoing == null) {
+        continue;
+      }
+      int at = first;
+      int side = -1;
+      Undoing.BesideStep beside = undoing.beside();
+      if (beside != null) {
+        at = placeOf(beside.stepId(), row);
+        side = beside.after() ? 1 : -1;
+      }
+      int node =
+          graph.add(
+              Task.ofStep(TaskKind.UNDO, joint.undoId()),
+              Place.besideInRow(BEFORE, at, side, joints.size() - i));
+      made.put(joint.id(), node);
+      if (side > 0) {
+        graph.before(nodes.get(at), node);
+      } else if (at < nodes.size()) {
+        graph.before(node, nodes.get(at));
+      }
+      if (at > 0 && side < 0) {
+        graph.before(nodes.get(at - 1), node);
+      }
+      graph.before(node, side > 0 && at + 1 < nodes.size() ? nodes.get(at + 1) : opened);
+    }
+    for (OrderRule rule : links.joints()) {
+      Integer later = made.get(rule.after());
+      Integer earlier = made.get(rule.before());
+      if (later != null && earlier != null && !isApart(rule)) {
+        graph.before(later, earlier);
+      }
+    }
+  }
+
+  /**
+   * Where the pack itself says when a joint is undone, that holds and not the reverse of a rule.
+   */
+  private boolean isApart(OrderRule rule) {
+    return joints.stream()
+        .map(PlannedJoint::joint)
+        .filter(j -> j.id().equals(rule.before()) || j.id().equals(rule.after()))
+        .anyMatch(j -> j.undoing() != null && j.undoing().beside() != null);
+  }
+
+  private static boolean isStillWhole(Task task) {
+    return task.kind() != TaskKind.UNDO
+        && task.kind() != TaskKind.REMOVE
+        && task.kind() != TaskKind.INSPECT;
+  }
+
+  private static int placeOf(String stepId, List<Task> row) {
+    for (int i = 0; i < row.size(); i++) {
+      if (PackStep.taskIdOf(stepId).equals(row.get(i).stepId())) {
+        return i;
+      }
+    }
+    return 0;
   }
 
   /** Measured as found before anything is undone, inspected once it is clean. */
@@ -243,7 +321,7 @@ final class TaskGraph {
     return node;
   }
 
-  /** Steps beside a joint, or at the head of their phase. */
+  /** Steps beside a joint, where rules put them, or at the head of their phase. */
   private Map<String, Integer> steps(
       WorkGraph graph, Map<String, Nodes> nodes, int opened, int tight) {
     Map<String, Integer> steps = new HashMap<>();
@@ -256,7 +334,9 @@ final class TaskGraph {
       int node;
       if (beside == null || its == null) {
         node = graph.add(step.task(), headOf(step.phase(), i));
-        nodes.values().forEach(n -> head(graph, node, step.phase(), n));
+        if (!links.names(step.taskId())) {
+          nodes.values().forEach(n -> head(graph, node, step.phase(), n));
+        }
       } else {
         node = beside(graph, step, beside, its, i);
       }

@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -78,16 +79,27 @@ class SettingOrderTest {
       settings.put("j" + i, random.nextInt(6) == 0 ? null : "s" + random.nextInt(3));
       named.put("j" + i, "a" + random.nextInt(3));
     }
-    List<OrderRule> rules = rules(random, count, 0.2);
+    List<OrderRule> rules =
+        rules(random, count, 0.2).stream()
+            .map(
+                r ->
+                    new OrderRule(
+                        r.before(),
+                        r.after(),
+                        random.nextInt(4) == 0 ? Binding.TOUCH : Binding.FINAL,
+                        r.reason()))
+            .toList();
     Assemblies blocks = Assemblies.of(settings.keySet(), named, rules);
     SettingOrder order = SettingOrder.of(settings, rules, blocks);
     assertThat(keeps(order.order(), rules)).isTrue();
-    assertThat(inOnePiece(order.order(), blocks)).isTrue();
+    assertThat(inOnePiece(order.order(), blocks::blockOf)).isTrue();
+    assertThat(inOnePiece(order.order(), blocks::wholeOf)).isTrue();
     List<List<String>> all = new ArrayList<>();
     rows(new ArrayList<>(), new LinkedHashSet<>(settings.keySet()), rules, all);
     int least =
         all.stream()
-            .filter(row -> inOnePiece(row, blocks))
+            .filter(row -> inOnePiece(row, blocks::blockOf))
+            .filter(row -> inOnePiece(row, blocks::wholeOf))
             .mapToInt(row -> SettingOrder.changes(row, settings))
             .min()
             .orElseThrow();
@@ -95,14 +107,14 @@ class SettingOrderTest {
     assertThat(order.atLeast()).isEqualTo(least);
   }
 
-  private static boolean inOnePiece(List<String> row, Assemblies blocks) {
+  private static boolean inOnePiece(List<String> row, ToIntFunction<String> group) {
     Set<Integer> closed = new LinkedHashSet<>();
     for (int i = 1; i < row.size(); i++) {
-      int before = blocks.blockOf(row.get(i - 1));
-      if (before != blocks.blockOf(row.get(i))) {
+      int before = group.applyAsInt(row.get(i - 1));
+      if (before != group.applyAsInt(row.get(i))) {
         closed.add(before);
       }
-      if (closed.contains(blocks.blockOf(row.get(i)))) {
+      if (closed.contains(group.applyAsInt(row.get(i)))) {
         return false;
       }
     }

@@ -132,7 +132,9 @@ public final class SamplePack {
         joints,
         order(d, joints, steps),
         d.each("checks", c -> new PackCheck(c.text("id"), c.text("title"), c.text("text"))),
-        d.each("rechecks", SamplePack::recheck));
+        d.each("rechecks", SamplePack::recheck),
+        d.each("assemblies", a -> new PackAssembly(a.text("id"), a.text("id"), a.texts("joints"))),
+        PackChoices.NONE);
   }
 
   /** With a binding as it says; without any as a document of version 1 is understood. */
@@ -167,7 +169,9 @@ public final class SamplePack {
         s.texts("traps"),
         s.number("minutes", 0),
         s.flag("hold"),
-        beside == null ? null : new PackStep.Beside(beside, s.has("after")));
+        beside == null ? null : new PackStep.Beside(beside, s.has("after")),
+        s.choice("kind", Phase.valueOf(s.text("phase")).taskKind()),
+        null);
   }
 
   private static PackJoint joint(Fields j) {
@@ -206,7 +210,15 @@ public final class SamplePack {
             j.text("access"),
             j.flag("usedOnce"),
             j.number("minutes", 0)),
-        j.texts("traps"));
+        j.texts("traps"),
+        j.has("undo") ? undoing(j.node("undo")) : null,
+        null);
+  }
+
+  private static Undoing undoing(Fields u) {
+    String beside = u.has("before") ? u.text("before") : u.text("after");
+    return new Undoing(
+        u.text("text"), beside == null ? null : new Undoing.BesideStep(beside, u.has("after")));
   }
 
   private static final Map<Trait, String> TRAITS =

@@ -3,6 +3,8 @@ package app.unimetric.documents.pack;
 import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.order.Binding;
+import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Turn;
@@ -20,9 +22,13 @@ import app.unimetric.core.surface.Surface;
 import app.unimetric.core.thread.Hand;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** A job pack of version 1, field by field as docs/formats/job-pack.schema.json has it. */
+/**
+ * A job pack, field by field as the schemas of its versions in docs/formats have it; what only the
+ * second version has is null in one of the first.
+ */
 record PackDocument(
     String format,
     int version,
@@ -44,7 +50,9 @@ record PackDocument(
     List<JointFields> joints,
     @Nullable List<RuleFields> order,
     @Nullable List<CheckFields> checks,
-    @Nullable List<RecheckFields> rechecks) {
+    @Nullable List<RecheckFields> rechecks,
+    @Nullable List<AssemblyFields> assemblies,
+    @Nullable List<OptionFields> options) {
 
   /** Something measured or looked at; a bare text is only looked at. */
   record MeasureFields(
@@ -53,14 +61,29 @@ record PackDocument(
       @Nullable Double min,
       @Nullable Double max,
       @Nullable String limit,
-      @Nullable Double within) {
+      @Nullable Double within,
+      @Nullable Map<String, List<String>> when,
+      @Nullable Boolean eachSide) {
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     static MeasureFields ofText(String what) {
-      return new MeasureFields(what, null, null, null, null, null);
+      return new MeasureFields(what, null, null, null, null, null, null, null);
     }
   }
 
-  record PartFields(String name, int count) {}
+  record PartFields(
+      String name,
+      int count,
+      @Nullable Map<String, List<String>> when,
+      @Nullable Boolean eachSide) {}
+
+  /** Joints by their ids. */
+  record AssemblyFields(String id, String title, List<String> joints) {}
+
+  record OptionFields(String id, String question, List<AnswerFields> answers) {}
+
+  record AnswerFields(String id, String words) {}
+
+  record UndoFields(String text, @Nullable String before, @Nullable String after) {}
 
   record StepFields(
       String id,
@@ -71,11 +94,15 @@ record PackDocument(
       @Nullable Double minutes,
       @Nullable Boolean hold,
       @Nullable String before,
-      @Nullable String after) {}
+      @Nullable String after,
+      @Nullable TaskKind kind,
+      @Nullable Map<String, List<String>> when,
+      @Nullable Boolean eachSide) {}
 
-  record RuleFields(String before, String after, String reason) {}
+  record RuleFields(String before, String after, @Nullable Binding binding, String reason) {}
 
-  record CheckFields(String id, String title, String text) {}
+  record CheckFields(
+      String id, String title, String text, @Nullable Map<String, List<String>> when) {}
 
   record RecheckFields(
       String why,
@@ -112,7 +139,10 @@ record PackDocument(
       @Nullable String access,
       @Nullable Boolean usedOnce,
       @Nullable Double minutes,
-      @Nullable List<String> traps) {}
+      @Nullable List<String> traps,
+      @Nullable UndoFields undo,
+      @Nullable Map<String, List<String>> when,
+      @Nullable Boolean eachSide) {}
 
   record SurfaceFields(
       @Nullable Material bolt,

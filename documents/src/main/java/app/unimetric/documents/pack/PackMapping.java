@@ -5,11 +5,13 @@ import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.order.Binding;
 import app.unimetric.core.order.OrderRule;
 import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.OneTimePart;
+import app.unimetric.core.pack.PackAssembly;
 import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackRecheck;
@@ -19,6 +21,7 @@ import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.pack.TorqueSheet;
 import app.unimetric.core.pack.Turn;
 import app.unimetric.core.pack.Turning;
+import app.unimetric.core.pack.Undoing;
 import app.unimetric.core.pack.VersionOneOrder;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.recheck.RecheckRule;
@@ -48,7 +51,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
-/** From a document of version 1 to the core's pack; gathers what is wrong with its place. */
+/** From a document of any version to the core's pack; gathers what is wrong with its place. */
 final class PackMapping {
   private final Problems problems = new Problems();
 
@@ -78,12 +81,31 @@ final class PackMapping {
         map(d.oneTimeParts(), p -> new OneTimePart(p.name(), p.count())),
         steps,
         joints,
-        VersionOneOrder.bind(
-            joints,
-            steps,
-            map(d.order(), r -> OrderRule.ofFinals(r.before(), r.after(), r.reason()))),
+        order(d, joints, steps),
         map(d.checks(), c -> new PackCheck(c.id(), c.title(), c.text())),
-        rechecks);
+        rechecks,
+        map(d.assemblies(), a -> new PackAssembly(a.id(), a.title(), a.joints())),
+        new PackChoiceMapping(problems).choices(d));
+  }
+
+  /** A rule of the second version names joints or steps and says how strictly it binds. */
+  private static List<OrderRule> order(
+      PackDocument d, List<PackJoint> joints, List<PackStep> steps) {
+    Set<String> ids = joints.stream().map(PackJoint::id).collect(Collectors.toSet());
+    List<OrderRule> rules =
+        map(
+            d.order(),
+            r ->
+                new OrderRule(
+                    taskOf(ids, r.before()),
+                    taskOf(ids, r.after()),
+                    or(r.binding(), Binding.FINAL),
+                    r.reason()));
+    return d.version() == 1 ? VersionOneOrder.bind(joints, steps, rules) : rules;
+  }
+
+  private static String taskOf(Set<String> joints, String id) {
+    return joints.contains(id) ? id : PackStep.taskIdOf(id);
   }
 
   private void checkNames(PackDocument d) {
@@ -92,12 +114,45 @@ final class PackMapping {
     unique(map(d.checks(), PackDocument.CheckFields::id), "checks");
     Set<String> joints =
         d.joints().stream().map(PackDocument.JointFields::id).collect(Collectors.toSet());
+    List<PackDocument.StepFields> steps = d.steps() == null ? List.of() : d.steps();
+    Set<String> bound = new HashSet<>(joints);
+    if (d.version() > 1) {
+      List<String> both = new ArrayList<>(map(d.joints(), PackDocument.JointFields::id));
+      both.addAll(map(d.steps(), PackDocument.StepFields::id));
+      bound.addAll(both);
+      problems.require(
+          bound.size() == both.size(), "steps", "share a name with a joint; each needs its own.");
+    }
     List<PackDocument.RuleFields> order = d.order() == null ? List.of() : d.order();
     for (int i = 0; i < order.size(); i++) {
-      known(joints, order.get(i).before(), "order[" + i + "].before");
-      known(joints, order.get(i).after(), "order[" + i + "].after");
+      known(bound, order.get(i).before(), "order[" + i + "].before");
+      known(bound, order.get(i).after(), "order[" + i + "].after");
     }
-    List<PackDocument.StepFields> steps = d.steps() == null ? List.of() : d.steps();
+    Set<String> undoing =
+        steps.stream()
+            .filter(s -> s.phase().part() == Phase.Part.BEFORE)
+            .map(PackDocument.StepFields::id)
+            .collect(Collectors.toSet());
+    for (int i = 0; i < d.joints().size(); i++) {
+      PackDocument.UndoFields undo = d.joints().get(i).undo();
+      if (undo != null) {
+        String beside = undo.before() == null ? undo.after() : undo.before();
+        problems.require(
+            beside == null || undoing.contains(beside),
+            "joints[" + i + "].undo",
+            "stands beside no step that comes before the tightening.");
+      }
+    }
+    List<PackDocument.AssemblyFields> assemblies =
+        d.assemblies() == null ? List.of() : d.assemblies();
+    Set<String> met = new HashSet<>();
+    for (int i = 0; i < assemblies.size(); i++) {
+      for (String joint : assemblies.get(i).joints()) {
+        known(joints, joint, "assemblies[" + i + "].joints");
+        problems.require(
+            met.add(joint), "assemblies[" + i + "].joints", joint + " is in two assemblies.");
+      }
+    }
     for (int i = 0; i < steps.size(); i++) {
       known(joints, steps.get(i).before(), "steps[" + i + "].before");
       known(joints, steps.get(i).after(), "steps[" + i + "].after");
@@ -151,7 +206,9 @@ final class PackMapping {
         texts(s.traps()),
         orZero(s.minutes()),
         Boolean.TRUE.equals(s.hold()),
-        beside == null ? null : new PackStep.Beside(beside, s.before() == null));
+        beside == null ? null : new PackStep.Beside(beside, s.before() == null),
+        or(s.kind(), s.phase().taskKind()),
+        null);
   }
 
   private @Nullable PackRecheck recheck(PackDocument.RecheckFields r, String at) {
@@ -205,7 +262,18 @@ final class PackMapping {
                 j.access(),
                 Boolean.TRUE.equals(j.usedOnce()),
                 orZero(j.minutes())),
-            texts(j.traps()));
+            texts(j.traps()),
+            undoing(j.undo()),
+            null);
+  }
+
+  private static @Nullable Undoing undoing(PackDocument.@Nullable UndoFields undo) {
+    if (undo == null) {
+      return null;
+    }
+    String beside = undo.before() == null ? undo.after() : undo.before();
+    return new Undoing(
+        undo.text(), beside == null ? null : new Undoing.BesideStep(beside, undo.before() == null));
   }
 
   private static Duty duty(PackDocument.JointFields j) {

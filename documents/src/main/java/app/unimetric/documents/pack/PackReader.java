@@ -15,6 +15,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Reads job packs; a broken one is refused whole, with the place of each error. */
 public final class PackReader {
+  private static final Problem NEWER =
+      new Problem("version", "is newer than this program reads: bring the program up to date.");
   private final JsonMapper json = StrictJson.mapper();
   private final JsonMapper lenient =
       json.rebuild().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
@@ -39,15 +41,13 @@ public final class PackReader {
     throw new InvalidInput(problems);
   }
 
-  /** The schema is read with the first pack from outside: a start without one need not wait. */
-  private static final class Published {
-    static final PackSchema SCHEMA = new PackSchema();
-  }
-
   private List<Problem> bySchema(String text) {
     try {
-      json.readTree(text);
-      return Published.SCHEMA.problems(text);
+      JsonNode version = json.readTree(text).path("version");
+      boolean newer = version.isInt() && version.asInt() > JobPack.VERSION;
+      return PackSchema.of(version.asInt(1)).problems(text).stream()
+          .map(p -> newer && p.field().equals("version") ? NEWER : p)
+          .toList();
     } catch (JsonNodeException e) {
       return List.of(new Problem("", "holds a number that lies beyond all that can be read."));
     } catch (JacksonException e) {
@@ -94,7 +94,7 @@ public final class PackReader {
     try {
       document = json.readValue(text, PackDocument.class);
     } catch (JacksonException e) {
-      throw InvalidInput.at("", "This is not a job pack of version 1.");
+      throw InvalidInput.at("", "This is not a job pack of a version this program reads.");
     }
     return new PackMapping().pack(document);
   }

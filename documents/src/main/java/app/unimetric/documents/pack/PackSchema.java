@@ -17,17 +17,27 @@ import java.util.Objects;
 
 /** The published schema, and its complaints in plain words at their places. */
 final class PackSchema {
-  private static final String FILE = "/formats/job-pack.schema.json";
   private final Schema schema;
 
-  PackSchema() {
-    try (InputStream in = Objects.requireNonNull(PackSchema.class.getResourceAsStream(FILE))) {
+  private PackSchema(String file) {
+    try (InputStream in = Objects.requireNonNull(PackSchema.class.getResourceAsStream(file))) {
       String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
       schema =
           SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(text);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** The schemas are read with the first pack from outside: a start without one need not wait. */
+  private static final class Published {
+    static final PackSchema FIRST = new PackSchema("/formats/job-pack.schema.json");
+    static final PackSchema SECOND = new PackSchema("/formats/job-pack-2.schema.json");
+  }
+
+  /** The schema of a version; that of the newest for one nobody knows. */
+  static PackSchema of(int version) {
+    return version == 1 ? Published.FIRST : Published.SECOND;
   }
 
   /** Every place at which a document breaks the schema; empty when it keeps to it. */
@@ -56,7 +66,7 @@ final class PackSchema {
       case "minItems" -> new Problem(at, "needs at least " + first + " of them.");
       case "maxItems" -> new Problem(at, "must be a list of at most " + first + " items.");
       case "pattern" -> new Problem(at, "A thread is written like M8 or M10x1.25.");
-      default -> new Problem(at, "is not as docs/formats/job-pack.schema.json asks.");
+      default -> new Problem(at, "is not as the schemas in docs/formats ask.");
     };
   }
 

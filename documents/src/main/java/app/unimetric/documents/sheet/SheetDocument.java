@@ -1,12 +1,15 @@
 package app.unimetric.documents.sheet;
 
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.pack.Answers;
+import app.unimetric.core.pack.Side;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
 import app.unimetric.documents.Versioned;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -39,6 +42,8 @@ public final class SheetDocument {
 
   private record Part(String name) {}
 
+  private record Choice(Map<String, String> options, List<Side> sides) {}
+
   private record Print(List<PrintLine> joints, List<String> blockers) {}
 
   private record PrintLine(
@@ -51,6 +56,7 @@ public final class SheetDocument {
       single("arrangement", Arrangement.class);
   private static final Versioned<Quote> QUOTE = single("quote", Quote.class);
   private static final Versioned<Part> PART = single("part", Part.class);
+  private static final Versioned<Choice> CHOICE = single("choice", Choice.class);
   private static final Versioned<Print> PRINT = single("print", Print.class);
 
   private SheetDocument() {}
@@ -86,6 +92,8 @@ public final class SheetDocument {
       return QUOTE.write(new Quote(q.amount().toPlainString()));
     } else if (said instanceof SheetSaying.PartNamed p) {
       return PART.write(new Part(p.name()));
+    } else if (said instanceof SheetSaying.Chosen c) {
+      return CHOICE.write(new Choice(c.answers().options(), c.answers().sides()));
     } else if (said instanceof SheetSaying.CardPrinted c) {
       return PRINT.write(print(c.card()));
     }
@@ -119,6 +127,10 @@ public final class SheetDocument {
       case ARRANGEMENT -> new SheetSaying.Arranged(ARRANGEMENT.read(text).jointIds());
       case QUOTE -> new SheetSaying.Quoted(new BigDecimal(QUOTE.read(text).amount()));
       case PART -> new SheetSaying.PartNamed(PART.read(text).name());
+      case CHOICE -> {
+        Choice c = CHOICE.read(text);
+        yield new SheetSaying.Chosen(new Answers(c.options(), c.sides()));
+      }
       case PRINT -> new SheetSaying.CardPrinted(card(PRINT.read(text)));
     };
   }

@@ -1,6 +1,7 @@
 package app.unimetric.documents.sheet;
 
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.pack.Answers;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
@@ -38,6 +39,9 @@ public sealed interface SheetSaying {
     }
   }
 
+  /** What was answered to the job's own questions; the latest counts, as a whole. */
+  record Chosen(Answers answers) implements SheetSaying {}
+
   /** What was quoted, in the workshop's currency. */
   record Quoted(BigDecimal amount) implements SheetSaying {}
 
@@ -56,7 +60,8 @@ public sealed interface SheetSaying {
     ARRANGEMENT,
     QUOTE,
     PART,
-    PRINT;
+    PRINT,
+    CHOICE;
 
     static Kind of(SheetSaying said) {
       if (said instanceof DecisionMade) {
@@ -73,6 +78,8 @@ public sealed interface SheetSaying {
         return QUOTE;
       } else if (said instanceof PartNamed) {
         return PART;
+      } else if (said instanceof Chosen) {
+        return CHOICE;
       }
       return PRINT;
     }

@@ -5,7 +5,6 @@ import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.job.Job;
-import app.unimetric.server.job.Jobs;
 import app.unimetric.server.sheet.Sheets;
 import java.time.LocalDate;
 import java.util.Objects;
@@ -15,12 +14,10 @@ import org.springframework.stereotype.Component;
 /** The end of a run: says what was done to all whom it concerns. */
 @Component
 class SignOff {
-  private final Jobs jobs;
   private final Sheets sheets;
   private final ApplicationEventPublisher events;
 
-  SignOff(Jobs jobs, Sheets sheets, ApplicationEventPublisher events) {
-    this.jobs = jobs;
+  SignOff(Sheets sheets, ApplicationEventPublisher events) {
     this.sheets = sheets;
     this.events = events;
   }
@@ -33,7 +30,7 @@ class SignOff {
             job.id(),
             job.number(),
             job.machineId(),
-            jobs.pack(job),
+            sheets.pack(job),
             sheets.partFitted(job),
             new AsBuilt(
                 job.id(),

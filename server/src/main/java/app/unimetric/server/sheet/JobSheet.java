@@ -1,13 +1,17 @@
 package app.unimetric.server.sheet;
 
+import app.unimetric.core.pack.Answers;
 import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.OneTimePart;
 import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackChoices;
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackOption;
 import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
+import app.unimetric.core.pack.Side;
 import app.unimetric.core.pack.Turning;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.Ceiling;
@@ -68,12 +72,33 @@ record JobSheet(
     Needs needs,
     List<FitAnswer> fitAnswers,
     @Nullable SincePrint sincePrint,
-    List<PackStep> steps,
-    List<PackStep> stepsBetween,
-    List<PackStep> lockingSteps,
+    Questions questions,
+    List<WorkLine> work,
     List<PackStep> firstRide,
     List<SheetJoint> joints,
     List<PackCheck> checks) {
+  /**
+   * What the job asks first.
+   *
+   * @param options the questions with the answer that counts
+   * @param sided whether it is done once a side
+   * @param sides on which it is done; empty where it is not done once a side
+   */
+  record Questions(List<Question> options, boolean sided, List<Side> sides) {
+    static Questions of(PackChoices choices, Answers answers) {
+      Map<String, String> settled = choices.settled(answers);
+      return new Questions(
+          choices.options().stream()
+              .map(o -> new Question(o, settled.getOrDefault(o.id(), "")))
+              .toList(),
+          choices.isSided(),
+          choices.isSided() ? choices.sides(answers) : List.of());
+    }
+  }
+
+  /** A question and the answer that counts. */
+  record Question(PackOption option, String answer) {}
+
   /** What the job asks for before anything is taken apart, in words. */
   record Asked(
       List<String> asFound,
@@ -196,9 +221,8 @@ record JobSheet(
         plan.needs(),
         sheet.fits(),
         sheet.sinceLastPrint(PlanPrint.of(plan)).orElse(null),
-        plan.pack().steps(Phase.Part.BEFORE),
-        plan.pack().steps(Phase.Part.AMONG),
-        plan.pack().steps(Phase.Part.AFTER),
+        Questions.of(sheet.choices(), sheet.answers()),
+        WorkLine.of(plan),
         plan.pack().steps(Phase.Part.RIDE),
         plan.joints().stream()
             .map(p -> joint(p, plan.work().wettings(), sheet.deskNotes()))

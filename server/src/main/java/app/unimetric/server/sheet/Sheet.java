@@ -1,7 +1,9 @@
 package app.unimetric.server.sheet;
 
+import app.unimetric.core.pack.Answers;
 import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.PackChoices;
 import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.FitAnswer;
 import app.unimetric.core.plan.PlanPrint;
@@ -84,7 +86,17 @@ final class Sheet {
           .computeIfAbsent(v.what().jointId(), id -> new ArrayList<>())
           .add(value(v.id(), v.what()));
     }
-    return stated.with(found);
+    return stated.answered(answers()).with(found);
+  }
+
+  /** What was answered to the job's questions. */
+  Answers answers() {
+    return last(SheetSaying.Chosen.class).map(c -> c.what().answers()).orElse(Answers.NONE);
+  }
+
+  /** The questions the job asks, whatever was answered. */
+  PackChoices choices() {
+    return stated.choices();
   }
 
   List<Decision> decisions() {

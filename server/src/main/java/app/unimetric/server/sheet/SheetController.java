@@ -1,6 +1,8 @@
 package app.unimetric.server.sheet;
 
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.pack.Answers;
+import app.unimetric.core.pack.Side;
 import app.unimetric.core.plan.JobCost;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.PlanPrint;
@@ -15,6 +17,7 @@ import app.unimetric.server.problem.Refusal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -111,7 +114,7 @@ class SheetController {
             v.source(),
             v.document(),
             v.condition() == null ? FrictionCondition.UNKNOWN : v.condition());
-    SheetChecks.value(said, jobs.pack(job));
+    SheetChecks.value(said, sheets.sheet(job).pack());
     return said(job, v.id(), v.version(), said, person);
   }
 
@@ -125,7 +128,7 @@ class SheetController {
       @PathVariable UUID id, @RequestBody NewDeskNote n, @AuthenticationPrincipal SignedIn person) {
     Job job = jobs.job(id);
     SheetSaying.DeskNoted said = new SheetSaying.DeskNoted(n.jointId(), n.state(), n.summary());
-    SheetChecks.deskNote(said, jobs.pack(job));
+    SheetChecks.deskNote(said, sheets.sheet(job).pack());
     return said(job, n.id(), null, said, person);
   }
 
@@ -172,8 +175,27 @@ class SheetController {
     Job job = jobs.job(id);
     SheetSaying.FitAnswered said =
         new SheetSaying.FitAnswered(f.question(), f.fits(), f.note().strip());
-    SheetChecks.fit(said, jobs.pack(job));
+    SheetChecks.fit(said, sheets.sheet(job).pack());
     return said(job, f.id(), f.version(), said, person);
+  }
+
+  /**
+   * What was answered to the job's own questions.
+   *
+   * @param id made by the sender
+   * @param options the answer to each question by their ids
+   * @param sides on which sides it is done; empty for both, or where it is not done once a side
+   * @param version of the job as last seen
+   */
+  record NewChoice(UUID id, Map<String, String> options, List<Side> sides, int version) {}
+
+  @PostMapping("/api/jobs/{id}/choices")
+  JobSheet choose(
+      @PathVariable UUID id, @RequestBody NewChoice c, @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    Answers answers = new Answers(c.options(), c.sides());
+    jobs.pack(job).choices().check(answers);
+    return said(job, c.id(), c.version(), new SheetSaying.Chosen(answers), person);
   }
 
   /**

@@ -1,6 +1,7 @@
 package app.unimetric.server.sheet;
 
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobCost;
 import app.unimetric.core.plan.JobPlan;
@@ -37,6 +38,11 @@ public class Sheets {
 
   Sheet sheet(Job job) {
     return new Sheet(jobs.pack(job), mapper.ofJob(job.id()));
+  }
+
+  /** The pack of a job with its questions answered and the values found for it. */
+  public JobPack pack(Job job) {
+    return sheet(job).pack();
   }
 
   /** The plan of a job as things stand. */

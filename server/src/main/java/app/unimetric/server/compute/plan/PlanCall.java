@@ -3,10 +3,15 @@ package app.unimetric.server.compute.plan;
 import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.order.Task;
 import app.unimetric.core.order.TaskKind;
+import app.unimetric.core.pack.Answers;
 import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Side;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.Decision;
@@ -38,6 +43,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -126,7 +132,16 @@ public final class PlanCall {
       @Schema(description = "joints as arranged by hand; passed over where a rule forbids it")
           @Nullable List<String> handOrder,
       @Nullable PolicyFields policy,
+      @Schema(description = "to what the pack asks first; left out: the usual kind, both sides")
+          @Nullable AnswerFields answers,
       LocalDate today) {}
+
+  @Schema(name = "PlanAnswers")
+  public record AnswerFields(@Nullable Map<String, String> options, @Nullable List<Side> sides) {
+    Answers answers() {
+      return new Answers(options == null ? Map.of() : options, sides == null ? List.of() : sides);
+    }
+  }
 
   @Schema(name = "PlanJoint", description = "torques in N·m, in working order")
   public record Joint(
@@ -151,6 +166,9 @@ public final class PlanCall {
       TaskKind kind,
       @Nullable String jointId,
       @Nullable String stepId,
+      @Schema(description = "joints of one are started, snugged and tightened together")
+          @Nullable String assembly,
+      @Nullable Side side,
       @Schema(description = "share of the final torque, for a pass") @Nullable Double passPercent,
       @Schema(description = "why it may not come sooner") @Nullable String why) {}
 
@@ -189,7 +207,9 @@ public final class PlanCall {
   @PostMapping("/plan")
   Response plan(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
     Problems problems = new Problems();
-    JobPack pack = problems.under("pack", () -> packs.take(r.pack()));
+    JobPack open = problems.under("pack", () -> packs.take(r.pack()));
+    Answers answers = r.answers() == null ? Answers.NONE : r.answers().answers();
+    JobPack pack = open == null ? null : problems.under("answers", () -> open.answered(answers));
     Map<String, List<DocumentedValue>> found = new LinkedHashMap<>();
     each(
         r.values(),
@@ -333,9 +353,49 @@ public final class PlanCall {
   }
 
   private static List<Todo> tasks(JobPlan plan) {
+    Map<String, Todo> named = new HashMap<>();
+    Map<String, String> assemblies = new HashMap<>();
+    plan.pack().assemblies().forEach(a -> a.jointIds().forEach(id -> assemblies.put(id, a.id())));
+    for (PackStep step : plan.pack().steps()) {
+      named.put(
+          step.taskId(), new Todo(step.kind(), null, step.packId(), null, step.side(), null, null));
+    }
+    for (PackCheck check : plan.pack().checks()) {
+      named.put(
+          check.taskId(),
+          new Todo(TaskKind.FUNCTION_CHECK, null, check.id(), null, null, null, null));
+    }
+    for (PackJoint joint : plan.pack().joints()) {
+      named.put(
+          joint.undoId(),
+          new Todo(TaskKind.UNDO, joint.packId(), null, null, joint.side(), null, null));
+      named.put(
+          joint.id(),
+          new Todo(
+              TaskKind.START,
+              joint.packId(),
+              null,
+              assemblies.get(joint.id()),
+              joint.side(),
+              null,
+              null));
+    }
     return plan.work().tasks().stream()
-        .map(t -> new Todo(t.kind(), t.jointId(), t.ownStepId(), plan.percent(t), plan.why(t)))
+        .map(t -> todo(t, named.get(t.jointId() == null ? t.stepId() : t.jointId()), plan))
         .toList();
+  }
+
+  private static Todo todo(Task task, @Nullable Todo named, JobPlan plan) {
+    return named == null
+        ? new Todo(task.kind(), null, task.stepId(), null, null, null, null)
+        : new Todo(
+            task.kind(),
+            named.jointId(),
+            named.stepId(),
+            named.assembly(),
+            named.side(),
+            plan.percent(task),
+            plan.why(task));
   }
 
   private static Joint joint(PlannedJoint j, @Nullable Wetting wetting) {

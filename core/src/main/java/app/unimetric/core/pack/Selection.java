@@ -1,0 +1,168 @@
+package app.unimetric.core.pack;
+
+import app.unimetric.core.order.OrderRule;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a job comes to once its questions are answered: what does not belong to this machine is left
+ * out, what is done once a side stands there once for each side.
+ */
+final class Selection {
+  private final PackChoices choices;
+  private final Map<String, String> settled;
+  private final List<Side> sides;
+
+  Selection(PackChoices choices, Answers answers) {
+    choices.check(answers);
+    this.choices = choices;
+    settled = choices.settled(answers);
+    sides = choices.sides(answers);
+  }
+
+  JobPack of(JobPack pack) {
+    List<PackJoint> joints =
+        each(pack.joints(), PackJoint::id, (j, side) -> j.on(side, undoing(j, side)));
+    List<PackStep> steps =
+        each(pack.steps(), PackStep::taskId, (s, side) -> s.on(side, beside(s, side)));
+    return new JobPack(
+        pack.key(),
+        pack.title(),
+        pack.summary(),
+        pack.machineKind(),
+        pack.models(),
+        pack.fits(),
+        pack.words(),
+        pack.cautions(),
+        preparation(pack.preparation()),
+        each(pack.oneTimeParts(), p -> "part." + p.name(), (p, side) -> p).stream()
+            .distinct()
+            .map(p -> new OneTimePart(p.name(), p.count() * times("part." + p.name())))
+            .toList(),
+        steps,
+        joints,
+        rules(pack.order()),
+        each(pack.checks(), PackCheck::taskId, (c, side) -> c).stream().distinct().toList(),
+        pack.rechecks().stream().map(this::recheck).toList(),
+        pack.assemblies().stream().flatMap(a -> assemblies(a).stream()).toList(),
+        PackChoices.NONE);
+  }
+
+  private @Nullable Undoing undoing(PackJoint joint, Side side) {
+    Undoing undoing = joint.undoing();
+    if (undoing == null) {
+      return null;
+    }
+    Undoing.BesideStep beside = undoing.beside();
+    return beside == null || !choices.eachSide().contains(PackStep.taskIdOf(beside.stepId()))
+        ? undoing
+        : new Undoing(
+            undoing.text(), new Undoing.BesideStep(side.of(beside.stepId()), beside.after()));
+  }
+
+  private PackStep.@Nullable Beside beside(PackStep step, Side side) {
+    PackStep.Beside beside = step.beside();
+    return beside == null || !choices.eachSide().contains(beside.jointId())
+        ? beside
+        : new PackStep.Beside(side.of(beside.jointId()), beside.after());
+  }
+
+  private Preparation preparation(Preparation p) {
+    return new Preparation(
+        each(p.asFound(), m -> "measure." + m.what(), Measure::on),
+        each(p.fitChecks(), f -> "fit." + f, (f, side) -> f + " (" + side.words() + ")"),
+        each(p.inspections(), m -> "measure." + m.what(), Measure::on),
+        p.specialTools(),
+        p.consumables());
+  }
+
+  private int times(String name) {
+    return choices.eachSide().contains(name) ? sides.size() : 1;
+  }
+
+  private <T> List<T> each(List<T> all, Function<T, String> name, BiFunction<T, Side, T> on) {
+    List<T> kept = new ArrayList<>();
+    for (T one : all) {
+      if (!choices.holds(name.apply(one), settled)) {
+        continue;
+      }
+      if (choices.eachSide().contains(name.apply(one))) {
+        sides.forEach(side -> kept.add(on.apply(one, side)));
+      } else {
+        kept.add(one);
+      }
+    }
+    return kept;
+  }
+
+  /** A rule between two that are done once a side holds on each side by itself. */
+  private List<OrderRule> rules(List<OrderRule> rules) {
+    List<OrderRule> kept = new ArrayList<>();
+    for (OrderRule rule : rules) {
+      if (!choices.holds(rule.before(), settled) || !choices.holds(rule.after(), settled)) {
+        continue;
+      }
+      boolean first = choices.eachSide().contains(rule.before());
+      boolean later = choices.eachSide().contains(rule.after());
+      if (!first && !later) {
+        kept.add(rule);
+      } else {
+        sides.forEach(
+            side ->
+                kept.add(
+                    new OrderRule(
+                        first ? side.of(rule.before()) : rule.before(),
+                        later ? side.of(rule.after()) : rule.after(),
+                        rule.binding(),
+                        rule.reason())));
+      }
+    }
+    return kept;
+  }
+
+  private PackRecheck recheck(PackRecheck recheck) {
+    return new PackRecheck(
+        recheck.rule(),
+        recheck.jointIds().stream()
+            .filter(id -> choices.holds(id, settled))
+            .flatMap(id -> ids(id).stream())
+            .toList());
+  }
+
+  private List<String> ids(String jointId) {
+    return choices.eachSide().contains(jointId)
+        ? sides.stream().map(side -> side.of(jointId)).toList()
+        : List.of(jointId);
+  }
+
+  /** An assembly whose joints are done once a side is one on each side. */
+  private List<PackAssembly> assemblies(PackAssembly assembly) {
+    List<String> joints =
+        assembly.jointIds().stream().filter(id -> choices.holds(id, settled)).toList();
+    boolean sided =
+        !joints.isEmpty() && joints.stream().allMatch(id -> choices.eachSide().contains(id));
+    if (!sided) {
+      return List.of(
+          new PackAssembly(
+              assembly.id(),
+              assembly.title(),
+              joints.stream().flatMap(id -> ids(id).stream()).toList()));
+    }
+    return sides.stream()
+        .map(
+            side ->
+                new PackAssembly(
+                    side.of(assembly.id()),
+                    onSide(assembly.title(), side),
+                    joints.stream().map(side::of).toList()))
+        .toList();
+  }
+
+  static String onSide(String title, @Nullable Side side) {
+    return side == null ? title : title + ", " + side.words();
+  }
+}

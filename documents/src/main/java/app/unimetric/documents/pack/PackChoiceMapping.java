@@ -1,0 +1,95 @@
+package app.unimetric.documents.pack;
+
+import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackChoices;
+import app.unimetric.core.pack.PackOption;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.problem.Problems;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** What a document leaves open until its machine is known. */
+final class PackChoiceMapping {
+  private final Problems problems;
+  private final Map<String, List<PackChoices.Condition>> when = new HashMap<>();
+  private final Set<String> eachSide = new HashSet<>();
+  private List<PackOption> options = List.of();
+
+  PackChoiceMapping(Problems problems) {
+    this.problems = problems;
+  }
+
+  PackChoices choices(PackDocument d) {
+    options = all(d.options()).map(PackChoiceMapping::option).toList();
+    List<PackDocument.JointFields> joints = d.joints();
+    for (int i = 0; i < joints.size(); i++) {
+      PackDocument.JointFields j = joints.get(i);
+      take(j.id(), j.when(), j.eachSide(), "joints[" + i + "]");
+    }
+    List<PackDocument.StepFields> steps = all(d.steps()).toList();
+    for (int i = 0; i < steps.size(); i++) {
+      PackDocument.StepFields s = steps.get(i);
+      take(PackStep.taskIdOf(s.id()), s.when(), s.eachSide(), "steps[" + i + "]");
+      String beside = s.before() == null ? s.after() : s.before();
+      problems.require(
+          beside == null || !eachSide.contains(beside) || Boolean.TRUE.equals(s.eachSide()),
+          "steps[" + i + "].eachSide",
+          "is missing: it stands beside a joint that is done once a side.");
+    }
+    all(d.checks()).forEach(c -> take(PackCheck.taskIdOf(c.id()), c.when(), null, "checks"));
+    measures(d.asFound(), "asFound");
+    measures(d.inspections(), "inspections");
+    all(d.oneTimeParts())
+        .forEach(p -> take("part." + p.name(), p.when(), p.eachSide(), "oneTimeParts"));
+    problems.orThrow();
+    return new PackChoices(options, when, eachSide);
+  }
+
+  private void measures(@Nullable List<PackDocument.MeasureFields> measures, String at) {
+    all(measures).forEach(m -> take("measure." + m.what(), m.when(), m.eachSide(), at));
+  }
+
+  private void take(
+      String name,
+      @Nullable Map<String, List<String>> conditions,
+      @Nullable Boolean onEachSide,
+      String at) {
+    if (conditions != null) {
+      when.put(
+          name,
+          conditions.entrySet().stream()
+              .map(e -> new PackChoices.Condition(e.getKey(), e.getValue()))
+              .toList());
+      conditions.forEach((option, answers) -> answers.forEach(a -> known(option, a, at)));
+    }
+    if (Boolean.TRUE.equals(onEachSide)) {
+      eachSide.add(name);
+    }
+  }
+
+  private void known(String option, String answer, String at) {
+    problems.require(
+        options.stream()
+            .filter(o -> o.id().equals(option))
+            .flatMap(o -> o.answers().stream())
+            .anyMatch(a -> a.id().equals(answer)),
+        at + ".when",
+        "names no answer “" + answer + "” to a question “" + option + "”.");
+  }
+
+  private static PackOption option(PackDocument.OptionFields o) {
+    return new PackOption(
+        o.id(),
+        o.question(),
+        o.answers().stream().map(a -> new PackOption.Answer(a.id(), a.words())).toList());
+  }
+
+  private static <T> Stream<T> all(@Nullable List<T> list) {
+    return list == null ? Stream.of() : list.stream();
+  }
+}

@@ -1,0 +1,143 @@
+package app.unimetric.server.sheet;
+
+import app.unimetric.core.order.Task;
+import app.unimetric.core.order.TaskKind;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.Measure;
+import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Undoing;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.quantity.Figure;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One line of the work in its order: a task, or the passes of a joint that follow each other.
+ *
+ * @param doing what is done, in a word
+ * @param jointId the joint it works on; null for a step
+ * @param hold whether it cannot be passed silently
+ * @param why why it may not come sooner; null where nothing binds it
+ */
+record WorkLine(
+    TaskKind kind,
+    String doing,
+    String title,
+    String text,
+    @Nullable String jointId,
+    boolean hold,
+    List<String> traps,
+    @Nullable String why) {
+
+  static List<WorkLine> of(JobPlan plan) {
+    Map<String, WorkLine> named = named(plan.pack());
+    List<WorkLine> lines = new ArrayList<>();
+    for (Task task : plan.work().tasks()) {
+      String id = task.jointId() == null ? task.stepId() : task.jointId();
+      WorkLine line = named.get(id);
+      if (line != null) {
+        append(lines, line.as(task, plan));
+      }
+    }
+    return lines;
+  }
+
+  private static void append(List<WorkLine> lines, WorkLine line) {
+    WorkLine last = lines.isEmpty() ? null : lines.get(lines.size() - 1);
+    boolean goesOn =
+        last != null
+            && line.jointId != null
+            && line.jointId.equals(last.jointId)
+            && (line.kind == TaskKind.FINAL || line.kind == TaskKind.CHECK_ROUND)
+            && (last.kind == TaskKind.PASS || last.kind == TaskKind.FINAL);
+    if (!goesOn || last == null) {
+      lines.add(line);
+      return;
+    }
+    String why = last.why == null ? line.why : last.why;
+    lines.set(
+        lines.size() - 1,
+        new WorkLine(
+            TaskKind.FINAL,
+            last.doing,
+            last.title,
+            last.text + ", " + line.text,
+            last.jointId,
+            false,
+            List.of(),
+            why));
+  }
+
+  private WorkLine as(Task task, JobPlan plan) {
+    if (task.jointId() == null) {
+      return this;
+    }
+    Double percent = plan.percent(task);
+    String share = percent == null ? "" : Figure.rounded(percent, 1) + " %";
+    return new WorkLine(
+        task.kind(),
+        task.kind().words(),
+        title,
+        task.kind() == TaskKind.CHECK_ROUND ? "once round" : share,
+        jointId,
+        false,
+        List.of(),
+        plan.why(task));
+  }
+
+  /** All tasks by their names. */
+  private static Map<String, WorkLine> named(JobPack pack) {
+    Map<String, WorkLine> named = new HashMap<>();
+    for (PackJoint joint : pack.joints()) {
+      named.put(joint.id(), line(TaskKind.START, joint.title(), "", joint.id(), false, List.of()));
+      Undoing undoing = joint.undoing();
+      if (undoing != null) {
+        named.put(
+            joint.undoId(),
+            line(TaskKind.UNDO, joint.title(), undoing.text(), null, false, List.of()));
+      }
+    }
+    for (PackStep s : pack.steps()) {
+      named.put(s.taskId(), line(s.kind(), s.title(), s.text(), null, s.hold(), s.traps()));
+    }
+    measures(TaskKind.MEASURE, "found.", "", pack.preparation().asFound(), named);
+    measures(TaskKind.MEASURE, "left.", "again", pack.preparation().asFound(), named);
+    measures(TaskKind.INSPECT, "inspect.", "", pack.preparation().inspections(), named);
+    for (PackCheck c : pack.checks()) {
+      named.put(
+          c.taskId(), line(TaskKind.FUNCTION_CHECK, c.title(), c.text(), null, true, List.of()));
+    }
+    named.put(
+        "second-look",
+        line(
+            TaskKind.SECOND_LOOK,
+            "Another person",
+            "Someone who did not tighten looks at every critical joint.",
+            null,
+            true,
+            List.of()));
+    return named;
+  }
+
+  private static void measures(
+      TaskKind kind, String prefix, String text, List<Measure> all, Map<String, WorkLine> named) {
+    for (int i = 0; i < all.size(); i++) {
+      named.put(prefix + (i + 1), line(kind, all.get(i).words(), text, null, false, List.of()));
+    }
+  }
+
+  private static WorkLine line(
+      TaskKind kind,
+      String title,
+      String text,
+      @Nullable String jointId,
+      boolean hold,
+      List<String> traps) {
+    return new WorkLine(kind, kind.words(), title, text, jointId, hold, traps, null);
+  }
+}

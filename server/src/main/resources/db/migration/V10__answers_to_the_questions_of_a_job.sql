@@ -1,0 +1,4 @@
+-- What was answered to the questions a job asks first is said on its sheet like all else.
+ALTER TABLE sheet_entry DROP CONSTRAINT sheet_entry_kind_check;
+ALTER TABLE sheet_entry ADD CONSTRAINT sheet_entry_kind_check
+  CHECK (kind IN ('DECISION', 'VALUE', 'DESK_NOTE', 'FIT', 'ARRANGEMENT', 'QUOTE', 'PART', 'PRINT', 'CHOICE'));

@@ -1,0 +1,94 @@
+<script lang="ts">
+  import { RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
+  import { api, ask, type Schemas } from '../../api/client';
+  import { Submission } from '../../api/submission.svelte';
+  import TroubleNote from '../../shell/TroubleNote.svelte';
+
+  interface Props {
+    questions: Schemas['Questions'];
+    jobId: string;
+    version: number;
+    may: boolean;
+    taken: (sheet: Schemas['JobSheet']) => void;
+    reload: () => void;
+  }
+  let { questions, jobId, version, may, taken, reload }: Props = $props();
+  type Side = Schemas['Questions']['sides'][number];
+  const SIDES: Record<string, Side[]> = {
+    both: ['LEFT', 'RIGHT'],
+    left: ['LEFT'],
+    right: ['RIGHT'],
+  };
+  const sending = new Submission();
+  const onSides = $derived(
+    questions.sides.length > 1 ? 'both' : questions.sides[0] === 'LEFT' ? 'left' : 'right',
+  );
+
+  function choose(change: { option?: [string, string]; sides?: Side[] }) {
+    const options = Object.fromEntries(questions.options.map((q) => [q.option.id, q.answer]));
+    if (change.option) options[change.option[0]] = change.option[1];
+    const sides = questions.sided ? (change.sides ?? questions.sides) : [];
+    void sending.send(
+      (id) =>
+        ask(
+          api.POST('/api/jobs/{id}/choices', {
+            params: { path: { id: jobId } },
+            body: { id, options, sides, version },
+          }),
+        ),
+      taken,
+    );
+  }
+</script>
+
+<section aria-label="This machine">
+  <h2>This machine</h2>
+  <div class="asked">
+    {#each questions.options as q (q.option.id)}
+      <RadioButtonGroup
+        legendText={q.option.question}
+        orientation="vertical"
+        selected={q.answer}
+        disabled={!may || sending.busy}
+        on:change={(e) => {
+          if (e.detail !== q.answer) choose({ option: [q.option.id, String(e.detail)] });
+        }}
+      >
+        {#each q.option.answers as a (a.id)}
+          <RadioButton labelText={a.words} value={a.id} />
+        {/each}
+      </RadioButtonGroup>
+    {/each}
+    {#if questions.sided}
+      <RadioButtonGroup
+        legendText="On which side?"
+        orientation="vertical"
+        selected={onSides}
+        disabled={!may || sending.busy}
+        on:change={(e) => {
+          if (e.detail !== onSides) choose({ sides: SIDES[String(e.detail)] ?? [] });
+        }}
+      >
+        <RadioButton labelText="Both" value="both" />
+        <RadioButton labelText="Left" value="left" />
+        <RadioButton labelText="Right" value="right" />
+      </RadioButtonGroup>
+    {/if}
+  </div>
+  {#if sending.trouble}
+    <TroubleNote
+      trouble={sending.trouble}
+      retry={sending.outrun ? reload : undefined}
+      label="Show what is new"
+    />
+  {/if}
+</section>
+
+<style>
+  .asked {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 2.5rem;
+    margin-bottom: 1rem;
+  }
+</style>
