@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { Misuse } from 'carbon-icons-svelte';
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
@@ -6,6 +7,7 @@
   import { inUnit } from '../../joint/figures';
   import { reading } from '../../joint/unit.svelte';
   import Finding from './Finding.svelte';
+  import Judge from './Judge.svelte';
   import OtherPerson from './OtherPerson.svelte';
   import type { BenchRun } from '../../run/run.svelte';
   import type { Saying } from '../../run/outbox';
@@ -20,7 +22,7 @@
   const permits = $derived(runState.permits);
   const pending = $derived(runState.pending);
   const stopped = $derived(run.busy || run.waiting > 0);
-  const deciding = $derived(permits.includes('DEVIATION_ACCEPTED'));
+  const lets = $derived(permits.find((p) => p === 'DEVIATION_ACCEPTED' || p === 'LEFT'));
   // svelte-ignore state_referenced_locally
   const draft = `deviation.${run.page.jobId}.${step.id}`;
   let reason = $state(kept(draft));
@@ -31,19 +33,19 @@
     CLICKED: 'Clicked at the setting',
     DONE: 'Done',
     HELD: 'Clicked, nothing moved',
+    SLACKENED: 'Slackened fully, looked at: begin again',
     SIGNED_OFF: 'Sign off',
   };
+  const renewing = $derived(permits.includes('REPLACED') && !step.judged);
   const main = $derived(permits.find((p) => p in MAIN));
   const mainWords = $derived(
     main === undefined
       ? ''
       : main === 'SIGNED_OFF'
         ? `Sign off as ${here.person?.name ?? ''}`
-        : step.kind === 'FUNCTION_CHECK'
-          ? 'Proved'
-          : pending && main === 'CLICKED'
-            ? 'Redone: clicked at the setting'
-            : MAIN[main],
+        : pending && main === 'CLICKED'
+          ? 'Redone: clicked at the setting'
+          : MAIN[main],
   );
 
   function key(e: KeyboardEvent) {
@@ -61,8 +63,9 @@
   }
 
   async function accept() {
+    if (!lets) return;
     const taken = await run.say({
-      kind: 'DEVIATION_ACCEPTED',
+      kind: lets,
       reason,
       ...(witness ? { witness } : {}),
     });
@@ -74,7 +77,13 @@
 {#if run.notCounted}
   <p class="not-counted" role="alert">Not counted: {run.notCounted}</p>
 {/if}
-{#if pending && step.measure}
+{#if pending && step.judged}
+  <p class="pending" role="alert">
+    <Misuse size={24} /> Not as it should be{pending.event.reason
+      ? `: “${pending.event.reason}”`
+      : ''}. Put it right and look again, replace it, or leave it with a reason.
+  </p>
+{:else if pending && step.measure}
   <p class="pending" role="alert">
     “{pending.event.reason}” is {pending.verdict === 'ABOVE' ? 'above' : 'below'}
     {step.comparesWith
@@ -87,8 +96,15 @@
     'ABOVE'
       ? 'above'
       : 'below'} the band of
-    {inUnit(step.band.minNm, reading.unit)}–{inUnit(step.band.maxNm, reading.unit)}. Turn it again,
-    or let it stand with a reason.
+    {inUnit(step.band.minNm, reading.unit)}–{inUnit(step.band.maxNm, reading.unit)}.
+    {#if renewing}
+      It is more than the fastener carries: take it out, look at thread and part, put in a new one.
+    {:else if permits.includes('SLACKENED')}
+      Turning it again does not make it right: slacken it fully, look at thread and part, renew what
+      is used once; its passes begin again.
+    {:else}
+      Turn it again, or let it stand with a reason.
+    {/if}
   </p>
 {/if}
 {#if here.mayWork}
@@ -102,6 +118,14 @@
       >
         Looked at every joint
       </Button>
+    {/if}
+    {#if permits.includes('FOUND')}
+      <Judge {run} {step} {stopped} />
+    {/if}
+    {#if renewing}
+      <Button class="large" disabled={stopped} on:click={() => void run.say({ kind: 'REPLACED' })}
+        >Renewed: begin again</Button
+      >
     {/if}
     {#if permits.includes('MEASURED')}
       <Finding {run} {step} {stopped} />
@@ -130,7 +154,7 @@
       >
     {/if}
   </div>
-  {#if deciding}
+  {#if lets}
     <form
       class="row"
       onsubmit={(e) => {
@@ -139,11 +163,16 @@
       }}
     >
       <div class="reason">
-        <TextInput labelText="Why it may stand" bind:value={reason} maxlength={1000} size="xl" />
+        <TextInput
+          labelText={lets === 'LEFT' ? 'Why it is left as it is' : 'Why it may stand'}
+          bind:value={reason}
+          maxlength={1000}
+          size="xl"
+        />
       </div>
       <OtherPerson bind:witness label="A lead, with PIN" optional />
       <Button type="submit" class="large" kind="tertiary" disabled={stopped || !reason.trim()}>
-        Let it stand
+        {lets === 'LEFT' ? 'Leave it' : 'Let it stand'}
       </Button>
     </form>
   {/if}
@@ -185,6 +214,10 @@
     padding: 0.5rem 0.75rem;
     border-left: 3px solid var(--bad);
     background: var(--bad-wash);
+  }
+  .pending :global(svg) {
+    fill: var(--bad);
+    vertical-align: text-bottom;
   }
   @media (max-width: 640px) {
     .row :global(.large),

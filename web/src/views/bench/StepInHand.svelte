@@ -5,6 +5,7 @@
   import { inUnit, sign } from '../../joint/figures';
   import TorqueRail from '../../joint/TorqueRail.svelte';
   import { reading } from '../../joint/unit.svelte';
+  import AtAGlance from './AtAGlance.svelte';
   import type { BenchRun } from '../../run/run.svelte';
 
   interface Props {
@@ -36,6 +37,9 @@
 </p>
 <h2 class="title">{step.title}</h2>
 
+{#if step.kind === 'SIGN_OFF'}
+  <AtAGlance summary={run.page.summary} sheet={run.page.sheet} />
+{/if}
 {#if turns}
   <div class="figures">
     <p class="set">

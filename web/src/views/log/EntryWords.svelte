@@ -8,6 +8,10 @@
   const KIND: Record<Schemas['RunEvent']['kind'], string> = {
     DONE: 'done',
     MEASURED: 'found',
+    FOUND: 'found',
+    REPLACED: 'replaced',
+    LEFT: 'left as it is',
+    SLACKENED: 'slackened, begun again',
     CLICKED: 'clicked at setting',
     READING: 'read',
     HELD: 'nothing moved',
@@ -23,14 +27,30 @@
       (e.torqueNm === undefined ? '' : `${inUnit(e.torqueNm, reading.unit)} ${reading.unit.sign}`),
   );
   const outside = $derived(e.deviation === true);
+  const FINDING: Partial<Record<NonNullable<Schemas['Entry']['verdict']>, string>> = {
+    GOOD: 'as it should be',
+    BAD: 'not as it should be',
+    PUT_RIGHT: 'put right',
+  };
+  const verdictWords = $derived(
+    outside && e.verdict !== 'BAD'
+      ? `${e.verdict === 'ABOVE' ? 'above' : 'below'} the ${e.torqueNm === undefined ? 'limit' : 'band'}`
+      : e.event.kind === 'FOUND' && e.verdict
+        ? FINDING[e.verdict]
+        : undefined,
+  );
 </script>
 
 <span class="entry">
   {#if e.notCounted}
     <Misuse size={16} /><span>not counted: {e.notCounted}</span>
   {:else}
-    {#if outside}
+    {#if e.verdict === 'BAD'}
+      <Misuse size={16} class="bad" />
+    {:else if outside}
       <WarningAlt size={16} class="bad" />
+    {:else if e.event.kind === 'SLACKENED' || e.event.kind === 'LEFT'}
+      <WarningAlt size={16} class="warn" />
     {:else if e.verdict === 'MOVED'}
       <WarningAlt size={16} class="warn" />
     {:else if e.verdict}
@@ -39,11 +59,7 @@
     <span>
       {KIND[e.event.kind]}
       {#if figure}<strong class="figure">{figure}</strong>{/if}
-      {#if outside}<span class="bad"
-          >{e.verdict === 'ABOVE' ? 'above' : 'below'} the {e.event.kind === 'MEASURED'
-            ? 'limit'
-            : 'band'}</span
-        >{/if}
+      {#if verdictWords}<span class:bad={outside}>{verdictWords}</span>{/if}
       {#if e.event.witness}by {e.event.witness.name}{/if}
       {#if e.event.reason}“{e.event.reason}”{/if}
       {#if e.acceptedReason}<span class="soft">let stand: {e.acceptedReason}</span>{/if}

@@ -63,4 +63,29 @@ describe('an entry in words', () => {
     expect(text).toHaveTextContent('corrected by a later entry');
     expect(text).toHaveTextContent('let stand: asked the maker');
   });
+
+  it('shows what was found bad as bad, never with a tick', () => {
+    const { container } = render(EntryWords, {
+      entry: entry(
+        { kind: 'FOUND', finding: 'BAD', reason: 'seal leaks' },
+        { verdict: 'BAD', deviation: true },
+      ),
+    });
+    expect(screen.getByText('not as it should be')).toHaveClass('bad');
+    expect(container).toHaveTextContent('“seal leaks”');
+    expect(container.querySelector('svg.bad')).toBeInTheDocument();
+    expect(container.querySelector('svg.good')).toBeNull();
+  });
+
+  it('tells what is as it should be, and what was put right', () => {
+    const good = render(EntryWords, {
+      entry: entry({ kind: 'FOUND', finding: 'GOOD' }, { verdict: 'GOOD' }),
+    }).container;
+    expect(good).toHaveTextContent('found as it should be');
+    expect(good.querySelector('svg.good')).toBeInTheDocument();
+    const right = render(EntryWords, {
+      entry: entry({ kind: 'FOUND', finding: 'PUT_RIGHT' }, { verdict: 'PUT_RIGHT' }),
+    }).container;
+    expect(right).toHaveTextContent('found put right');
+  });
 });

@@ -6,6 +6,7 @@
   import { route } from '../../router';
   import JobHeader from '../../shell/JobHeader.svelte';
   import Loaded from '../../shell/Loaded.svelte';
+  import AtAGlance from '../bench/AtAGlance.svelte';
   import EntryWords from './EntryWords.svelte';
 
   const id = $derived(route.params.id ?? '');
@@ -42,6 +43,8 @@
           {built.readings} torques, {built.deviations} outside the band, {built.corrections} corrected.
         </span>
       </p>
+      <h2>At a glance</h2>
+      <AtAGlance summary={built.summary} sheet={built.sheet} />
       <h2>As built</h2>
       <ul class="lines">
         {#each built.joints as { joint, finals, tools } (joint.id)}

@@ -2,6 +2,7 @@ package app.unimetric.core.bench;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -23,6 +24,9 @@ public record AsBuilt(
     String startedBy,
     @Nullable UUID startedById,
     Instant startedAt) {
+
+  private static final Set<EventKind> SAYS_WHAT_WAS_FOUND =
+      EnumSet.of(EventKind.MEASURED, EventKind.FOUND, EventKind.REPLACED);
 
   /**
    * One joint as it was left.
@@ -66,7 +70,7 @@ public record AsBuilt(
   public List<Found> found() {
     List<Found> found = new ArrayList<>();
     for (RunStep step : sheet.steps()) {
-      Entry last = step.measure() == null ? null : lastMeasured(step);
+      Entry last = step.measure() == null && !step.judged() ? null : lastFound(step);
       if (last != null) {
         found.add(new Found(step, last));
       }
@@ -74,12 +78,20 @@ public record AsBuilt(
     return found;
   }
 
-  private @Nullable Entry lastMeasured(RunStep step) {
+  private @Nullable Entry lastFound(RunStep step) {
     Entry last = null;
     for (Entry entry : run.entries()) {
       boolean here = entry.event().stepId().equals(step.id());
-      last = here && entry.event().kind() == EventKind.MEASURED && entry.counts() ? entry : last;
+      last =
+          here && SAYS_WHAT_WAS_FOUND.contains(entry.event().kind()) && entry.counts()
+              ? entry
+              : last;
     }
     return last;
+  }
+
+  /** What must be seen at a glance. */
+  public Summary summary() {
+    return Summary.of(sheet, run);
   }
 }

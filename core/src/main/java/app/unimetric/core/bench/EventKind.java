@@ -6,6 +6,14 @@ public enum EventKind {
   DONE,
   /** What was found when measuring or looking, as written. */
   MEASURED,
+  /** What a look or a check came to, good or bad, with the figure where one is meant. */
+  FOUND,
+  /** What was bad was replaced; of a fastener, it was renewed and begins again. */
+  REPLACED,
+  /** What is bad is left as it is, with a reason. */
+  LEFT,
+  /** Slackened fully, thread and part looked at; the fastener begins again. */
+  SLACKENED,
   /** The tool clicked at its setting. */
   CLICKED,
   /** A torque was read. */

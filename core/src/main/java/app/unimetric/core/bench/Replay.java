@@ -18,6 +18,9 @@ import org.jspecify.annotations.Nullable;
  * does not fit is kept as evidence and says why it did not count.
  */
 public final class Replay {
+  /** What arithmetic may lose. */
+  private static final double ROUNDING = 1e-9;
+
   private final RunSheet sheet;
   private final Map<UUID, Integer> indexOf = new HashMap<>();
   private final List<Entry> entries = new ArrayList<>();
@@ -58,7 +61,9 @@ public final class Replay {
     switch (event.kind()) {
       case NOTE -> entries.add(Entry.plain(event, 0, null));
       case CORRECTION -> correct(event);
-      case DEVIATION_ACCEPTED -> accept(event, step);
+      case DEVIATION_ACCEPTED, LEFT -> accept(event, step);
+      case SLACKENED -> beginAgain(event, step);
+      case REPLACED -> replaced(event, step);
       default -> confirm(event, step);
     }
   }
@@ -77,30 +82,40 @@ public final class Replay {
       return "Another step is in hand: " + step.title() + ".";
     }
     if (!permits(step).contains(event.kind())) {
-      return waitsAt(step)
-          ? "A reading outside its limits waits: redo it or let it stand with a reason."
-          : "This does not fit the step in hand.";
+      return waitsAt(step) ? waiting(step) : "This does not fit the step in hand.";
     }
     Integer next = nextFastener(step);
     if (next != null && !next.equals(event.fastener())) {
       return "The next one is fastener " + next + ".";
     }
-    if (event.kind() == EventKind.DEVIATION_ACCEPTED
-        && isCritical(step)
-        && !event.answeredBy().lead()) {
-      return step.kind() == StepKind.MEASURE
-          ? "On a critical job only a lead lets a part beyond its limit stand."
+    boolean lets = event.kind() == EventKind.DEVIATION_ACCEPTED || event.kind() == EventKind.LEFT;
+    if (lets && isCritical(step) && !event.answeredBy().lead()) {
+      return step.jointId() == null || step.judged()
+          ? "On a critical job only a lead leaves what is not as it should be."
           : "On a critical joint only a lead lets a reading outside the band stand.";
     }
     Measure measure = step.measure();
     String found = event.reason();
-    if (event.kind() == EventKind.MEASURED
-        && measure != null
-        && found != null
-        && !measure.accepts(found)) {
+    boolean figureMeant =
+        event.kind() == EventKind.MEASURED
+            || event.kind() == EventKind.FOUND && event.finding() != Finding.BAD;
+    if (figureMeant && measure != null && !measure.accepts(found == null ? "" : found)) {
       return "Type the figure in " + measure.unit() + " first; words may follow.";
     }
     return event.kind() == EventKind.SECOND_LOOK ? refuseLook(event) : null;
+  }
+
+  private String waiting(RunStep step) {
+    List<EventKind> permits = permits(step);
+    if (step.judged()) {
+      return "What was found is not as it should be: put it right and look again, replace it, or leave it with a reason.";
+    }
+    if (permits.contains(EventKind.REPLACED)) {
+      return "This torque is more than the fastener carries: take it out, look at thread and part, put in a new one.";
+    }
+    return permits.contains(EventKind.SLACKENED)
+        ? "Turning again does not make an over-tightened fastener right: slacken it fully, look at thread and part, begin again."
+        : "A reading outside its limits waits: redo it or let it stand with a reason.";
   }
 
   private @Nullable String refuseCorrection(RunEvent event) {
@@ -142,6 +157,7 @@ public final class Replay {
           case MOVED -> Verdict.MOVED;
           case CLICKED, READING -> torque == null ? Verdict.DONE : Verdict.of(torque, step.band());
           case MEASURED -> Verdict.of(measured(event, step));
+          case FOUND -> found(event, step);
           default -> Verdict.DONE;
         };
     entries.add(
@@ -149,6 +165,37 @@ public final class Replay {
     settle(step, fastener, event.id(), verdict);
     if (event.kind() == EventKind.SIGNED_OFF) {
       signedOff = true;
+    }
+  }
+
+  private Verdict found(RunEvent event, RunStep step) {
+    Finding finding = event.finding();
+    return Verdict.of(finding == null ? Finding.GOOD : finding, measured(event, step));
+  }
+
+  /** What is bad is replaced and settles the step; a fastener that was renewed begins again. */
+  private void replaced(RunEvent event, RunStep step) {
+    if (step.kind() == StepKind.TIGHTEN) {
+      beginAgain(event, step);
+      return;
+    }
+    entries.add(new Entry(event, round(step), null, null, Verdict.PUT_RIGHT, null, null, null));
+    pending = null;
+    done(step).put(0, event.id());
+  }
+
+  /** The fastener in hand goes through all passes of its joint again. */
+  private void beginAgain(RunEvent event, RunStep step) {
+    Integer number = event.fastener();
+    int fastener = number == null ? 0 : number;
+    entries.add(Entry.plain(event, round(step), null));
+    pending = null;
+    for (RunStep other : sheet.steps()) {
+      if (other.kind() == StepKind.TIGHTEN
+          && other.jointId() != null
+          && other.jointId().equals(step.jointId())) {
+        done(other).remove(fastener);
+      }
     }
   }
 
@@ -286,29 +333,58 @@ public final class Replay {
 
   private boolean isCritical(RunStep step) {
     String joint = step.jointId();
-    if (step.kind() == StepKind.MEASURE) {
+    if (step.kind() == StepKind.MEASURE || step.judged()) {
       return sheet.critical();
     }
     return joint != null && sheet.joint(joint).map(RunJoint::critical).orElse(false);
   }
 
   private List<EventKind> permits(RunStep step) {
+    if (step.judged()) {
+      return waitsAt(step)
+          ? List.of(EventKind.FOUND, EventKind.REPLACED, EventKind.LEFT)
+          : List.of(EventKind.FOUND);
+    }
     return switch (step.kind()) {
       case WORK, SURFACE, HAND, FUNCTION_CHECK -> List.of(EventKind.DONE);
       case MEASURE ->
           waitsAt(step)
               ? List.of(EventKind.MEASURED, EventKind.DEVIATION_ACCEPTED)
               : List.of(EventKind.MEASURED);
-      case TIGHTEN -> {
-        EventKind usual = step.settingNm() == null ? EventKind.DONE : EventKind.CLICKED;
-        yield waitsAt(step)
-            ? List.of(usual, EventKind.READING, EventKind.DEVIATION_ACCEPTED)
-            : List.of(usual, EventKind.READING);
-      }
+      case TIGHTEN -> tightening(step);
       case CHECK_PASS -> List.of(EventKind.HELD, EventKind.MOVED);
       case SECOND_LOOK -> List.of(EventKind.SECOND_LOOK);
       case SIGN_OFF -> List.of(EventKind.SIGNED_OFF);
     };
+  }
+
+  /**
+   * Below its band a fastener is turned on. Above it, turning again clears nothing: it is slackened
+   * and begins again, or renewed where its thread may have given; only what the tool's own
+   * deviation accounts for may stand with a reason.
+   */
+  private List<EventKind> tightening(RunStep step) {
+    EventKind usual = step.settingNm() == null ? EventKind.DONE : EventKind.CLICKED;
+    if (!waitsAt(step)) {
+      return List.of(usual, EventKind.READING);
+    }
+    Double most = step.mayStandToNm();
+    UUID waiting = pending;
+    Entry over = waiting == null ? null : entry(waiting);
+    Double torque = over == null ? null : over.torqueNm();
+    if (most == null || torque == null || over == null || over.verdict() != Verdict.ABOVE) {
+      return List.of(usual, EventKind.READING, EventKind.DEVIATION_ACCEPTED);
+    }
+    Double ceiling =
+        step.jointId() == null
+            ? null
+            : sheet.joint(step.jointId()).map(RunJoint::ceilingNm).orElse(null);
+    if (ceiling != null && torque > ceiling) {
+      return List.of(EventKind.REPLACED);
+    }
+    return torque <= most * (1 + ROUNDING)
+        ? List.of(EventKind.SLACKENED, EventKind.DEVIATION_ACCEPTED)
+        : List.of(EventKind.SLACKENED);
   }
 
   private RunState state() {

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param fastener number; null for steps confirmed once
  * @param value figure of a reading, in {@code unit}
  * @param reason words of the person; of a measurement what was found
+ * @param finding what a look or a check came to
  * @param corrects the entry a correction is about
  * @param by who
  * @param witness the other person of a second look
@@ -26,6 +27,7 @@ public record RunEvent(
     @Nullable Double value,
     @Nullable TorqueUnit unit,
     @Nullable String reason,
+    @Nullable Finding finding,
     @Nullable UUID corrects,
     Signature by,
     @Nullable Signature witness,
@@ -53,7 +55,15 @@ public record RunEvent(
         (kind == EventKind.CORRECTION) == (corrects != null),
         "corrects",
         "names the entry a correction is about, and only there.");
-    boolean needsReason = kind == EventKind.DEVIATION_ACCEPTED || kind == EventKind.NOTE;
+    problems.require(
+        (kind == EventKind.FOUND) == (finding != null),
+        "finding",
+        "says what a look or a check came to, and only there.");
+    boolean needsReason =
+        kind == EventKind.DEVIATION_ACCEPTED
+            || kind == EventKind.NOTE
+            || kind == EventKind.LEFT
+            || finding == Finding.BAD;
     problems.require(
         kind != EventKind.MEASURED || (reason != null && !reason.isBlank()),
         "reason",

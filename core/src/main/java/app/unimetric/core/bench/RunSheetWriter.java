@@ -106,14 +106,15 @@ public final class RunSheetWriter {
                 named.put(
                     c.taskId(),
                     RunStep.plain(
-                        c.taskId(),
-                        StepKind.FUNCTION_CHECK,
-                        "Function checks",
-                        c.title(),
-                        c.text(),
-                        null,
-                        true,
-                        List.of())));
+                            c.taskId(),
+                            StepKind.FUNCTION_CHECK,
+                            "Function checks",
+                            c.title(),
+                            c.text(),
+                            null,
+                            true,
+                            List.of())
+                        .asJudged()));
     named.put(
         "second-look",
         RunStep.plain(
@@ -155,8 +156,7 @@ public final class RunSheetWriter {
     for (int i = 0; i < measures.size(); i++) {
       Measure m = measures.get(i);
       String id = prefix + "." + (i + 1);
-      named.put(
-          id,
+      RunStep step =
           RunStep.plain(
                   id,
                   StepKind.MEASURE,
@@ -166,7 +166,8 @@ public final class RunSheetWriter {
                   null,
                   false,
                   List.of())
-              .measuring(m, null));
+              .measuring(m, null);
+      named.put(id, phase == Phase.AS_FOUND ? step : step.asJudged());
     }
   }
 
@@ -214,15 +215,17 @@ public final class RunSheetWriter {
 
   private static RunStep work(PackStep s) {
     PackStep.Beside beside = s.beside();
-    return RunStep.plain(
-        s.taskId(),
-        StepKind.WORK,
-        s.phase().words(),
-        s.title(),
-        s.text(),
-        beside == null ? null : beside.jointId(),
-        s.hold(),
-        s.traps());
+    RunStep step =
+        RunStep.plain(
+            s.taskId(),
+            StepKind.WORK,
+            s.phase().words(),
+            s.title(),
+            s.text(),
+            beside == null ? null : beside.jointId(),
+            s.hold(),
+            s.traps());
+    return s.kind().isJudged() ? step.asJudged() : step;
   }
 
   private void task(PlannedJoint joint, Task task) {
@@ -299,7 +302,16 @@ public final class RunSheetWriter {
         false,
         List.of(),
         null,
-        null);
+        null,
+        false,
+        mayStandTo(band, tool));
+  }
+
+  /** Above the band by no more than the tool may be off: nobody can tell it from the band's end. */
+  private static @Nullable Double mayStandTo(@Nullable TorqueBand band, @Nullable CribTool tool) {
+    return band == null || tool == null
+        ? null
+        : Double.valueOf(band.maxNm() * (1 + tool.tool().deviation()));
   }
 
   private static @Nullable Double applied(@Nullable Setting setting) {

@@ -45,6 +45,13 @@ public record RunState(
         .toList();
   }
 
+  /** All that was found not as it should be, whatever became of it. */
+  public List<Entry> foundBad() {
+    return entries.stream()
+        .filter(e -> e.event().kind() == EventKind.FOUND && e.isDeviation() && e.counts())
+        .toList();
+  }
+
   /** Torques that count. */
   public List<Entry> readings() {
     return entries.stream().filter(Entry::isReading).toList();

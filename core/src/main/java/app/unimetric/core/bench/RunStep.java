@@ -22,6 +22,9 @@ import org.jspecify.annotations.Nullable;
  * @param traps what people get wrong here
  * @param measure what is measured or looked at; null when nothing is
  * @param comparesWith id of the step at which the same was measured as found; null when none
+ * @param judged whether it is answered good, bad or put right
+ * @param mayStandToNm the highest torque above the band that may be let stand with a reason: what
+ *     the tool's own deviation can account for; null where nothing is said of it
  */
 public record RunStep(
     String id,
@@ -40,7 +43,9 @@ public record RunStep(
     boolean hold,
     List<String> traps,
     @Nullable Measure measure,
-    @Nullable String comparesWith) {
+    @Nullable String comparesWith,
+    boolean judged,
+    @Nullable Double mayStandToNm) {
   /** The share of the final torque at a joint's last pass. */
   public static final double FULL_PERCENT = 100;
 
@@ -61,14 +66,55 @@ public record RunStep(
       List<String> traps) {
     return new RunStep(
         id, kind, group, title, text, jointId, 0, List.of(), null, null, null, null, null, hold,
-        traps, null, null);
+        traps, null, null, false, null);
   }
 
   /** The same step, at which something is measured, perhaps against what was found before. */
   RunStep measuring(Measure what, @Nullable String foundAt) {
     return new RunStep(
-        id, kind, group, title, text, jointId, percent, order, band, reading, settingNm, toolId,
-        toolName, hold, traps, what, foundAt);
+        id,
+        kind,
+        group,
+        title,
+        text,
+        jointId,
+        percent,
+        order,
+        band,
+        reading,
+        settingNm,
+        toolId,
+        toolName,
+        hold,
+        traps,
+        what,
+        foundAt,
+        judged,
+        mayStandToNm);
+  }
+
+  /** The same step, answered good, bad or put right. */
+  RunStep asJudged() {
+    return new RunStep(
+        id,
+        kind,
+        group,
+        title,
+        text,
+        jointId,
+        percent,
+        order,
+        band,
+        reading,
+        settingNm,
+        toolId,
+        toolName,
+        hold,
+        traps,
+        measure,
+        comparesWith,
+        true,
+        mayStandToNm);
   }
 
   /** Whether each fastener is confirmed by itself. */

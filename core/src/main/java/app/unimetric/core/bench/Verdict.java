@@ -11,7 +11,13 @@ public enum Verdict {
   BELOW,
   ABOVE,
   HELD,
-  MOVED;
+  MOVED,
+  /** As it should be. */
+  GOOD,
+  /** Not as it should be. */
+  BAD,
+  /** It was not, and was put right or replaced. */
+  PUT_RIGHT;
 
   /** The verdict on a reading; without a band nothing is judged. */
   public static Verdict of(double torqueNm, @Nullable TorqueBand band) {
@@ -31,7 +37,19 @@ public enum Verdict {
     };
   }
 
+  /** The verdict on a look or a check: what a figure says stands above what a person says. */
+  static Verdict of(Finding finding, Measure.Judged judged) {
+    if (judged == Measure.Judged.BELOW || judged == Measure.Judged.ABOVE) {
+      return of(judged);
+    }
+    return switch (finding) {
+      case GOOD -> GOOD;
+      case BAD -> BAD;
+      case PUT_RIGHT -> PUT_RIGHT;
+    };
+  }
+
   public boolean isDeviation() {
-    return this == BELOW || this == ABOVE;
+    return this == BELOW || this == ABOVE || this == BAD;
   }
 }

@@ -41,6 +41,11 @@ public enum TaskKind {
     return words;
   }
 
+  /** Whether it is answered good or bad and not only done. */
+  public boolean isJudged() {
+    return this == INSPECT || this == FUNCTION_CHECK;
+  }
+
   /** Whether a fastener is drawn tighter than fingers can. */
   public boolean isAboveFingerTight() {
     return this == SNUG || this == PASS || this == FINAL || this == CHECK_ROUND;

@@ -47,6 +47,8 @@ class ReplayTest {
             SamplePack.read(document), Circumstances.of(List.of(crib), LocalDate.of(2026, 5, 4))));
   }
 
+  private Finding finding = Finding.GOOD;
+
   private RunState state() {
     return Replay.of(sheet, log);
   }
@@ -63,6 +65,7 @@ class ReplayTest {
         nm,
         nm == null ? null : NEWTON_METRE,
         reason,
+        kind == EventKind.FOUND ? finding : null,
         corrects,
         by,
         null,
@@ -89,8 +92,17 @@ class ReplayTest {
   }
 
   private RunState found(String words, Signature by) {
-    log.add(event(EventKind.MEASURED, null, null, words, null, by));
+    EventKind kind =
+        state().permits().contains(EventKind.FOUND) ? EventKind.FOUND : EventKind.MEASURED;
+    log.add(event(kind, null, null, words, null, by));
     return state();
+  }
+
+  private RunState found(Finding what, String words) {
+    finding = what;
+    RunState s = found(words, ASTA);
+    finding = Finding.GOOD;
+    return s;
   }
 
   @Test
@@ -110,12 +122,12 @@ class ReplayTest {
         .contains("figure in mm first");
     RunState worn = found("1,2 mm right", ASTA);
     assertThat(worn.pending().verdict()).isEqualTo(Verdict.BELOW);
-    log.add(event(EventKind.DEVIATION_ACCEPTED, null, null, "new ones tomorrow", null, ASTA));
+    log.add(event(EventKind.LEFT, null, null, "new ones tomorrow", null, ASTA));
     assertThat(state().currentStep()).as("only a lead").isEqualTo("inspect.1");
     RunState again = found("3.0", ASTA);
     assertThat(again.pending()).isNull();
     assertThat(again.currentStep()).isNotEqualTo("inspect.1");
-    assertThat(again.entries()).last().extracting(Entry::verdict).isEqualTo(Verdict.INSIDE);
+    assertThat(again.entries()).last().extracting(Entry::verdict).isEqualTo(Verdict.GOOD);
   }
 
   @Test
@@ -124,10 +136,115 @@ class ReplayTest {
     document.put("inspections", List.of(Map.of("what", "play", "unit", "mm", "max", 0.5)));
     sheet = sheet(document);
     until("inspect.1");
-    assertThat(found("0.7", ASTA).permits()).contains(EventKind.DEVIATION_ACCEPTED);
-    log.add(event(EventKind.DEVIATION_ACCEPTED, null, null, "within the maker's wear", null, LEAD));
+    assertThat(found("0.7", ASTA).permits()).contains(EventKind.LEFT);
+    log.add(event(EventKind.LEFT, null, null, "within the maker's wear", null, LEAD));
     assertThat(state().deviations()).hasSize(1);
     assertThat(state().currentStep()).isNotEqualTo("inspect.1");
+  }
+
+  @Test
+  void aCheckFoundBadStaysOpenUntilItIsPutRightReplacedOrLeft() {
+    sheet = sheet(SamplePack.document());
+    until("check.turns");
+    assertThat(state().permits()).containsExactly(EventKind.FOUND);
+    RunState bad = found(Finding.BAD, "binds at full lock");
+    assertThat(bad.currentStep()).isEqualTo("check.turns");
+    assertThat(bad.pending().verdict()).isEqualTo(Verdict.BAD);
+    assertThat(bad.permits()).containsExactly(EventKind.FOUND, EventKind.REPLACED, EventKind.LEFT);
+    log.add(event(EventKind.LEFT, null, null, "rides as it is", null, ASTA));
+    assertThat(last().notCounted()).contains("only a lead");
+    RunState right = found(Finding.PUT_RIGHT, "hose re-routed");
+    assertThat(right.currentStep()).isEqualTo("second-look");
+    assertThat(right.foundBad()).hasSize(1);
+    assertThat(right.entries()).last().extracting(Entry::verdict).isEqualTo(Verdict.PUT_RIGHT);
+  }
+
+  @Test
+  void whatIsReplacedSettlesItsCheckAndALeadMayLeaveItWithAReason() {
+    sheet = sheet(SamplePack.document());
+    until("check.turns");
+    found(Finding.BAD, "bearing rough");
+    assertThat(say(EventKind.REPLACED).currentStep()).isEqualTo("second-look");
+    log.clear();
+    until("check.turns");
+    found(Finding.BAD, "bearing rough");
+    log.add(event(EventKind.LEFT, null, null, "to the workshop by trailer", null, LEAD));
+    assertThat(state().currentStep()).isEqualTo("second-look");
+    assertThat(state().deviations()).hasSize(1);
+    assertThat(state().deviations().get(0).acceptedReason()).contains("trailer");
+  }
+
+  @Test
+  void aFigureBeyondItsLimitIsBadWhateverIsSaidOfIt() {
+    Map<String, Object> document = SamplePack.document();
+    document.put("inspections", List.of(Map.of("what", "play", "unit", "mm", "max", 0.5)));
+    sheet = sheet(document);
+    until("inspect.1");
+    assertThat(found(Finding.GOOD, "0.51").pending().verdict()).isEqualTo(Verdict.ABOVE);
+    assertThat(found(Finding.PUT_RIGHT, "0.5").pending()).isNull();
+  }
+
+  /** Guide, section 3: an over-tightened fastener is not made right by turning it again. */
+  @Test
+  void aReadingFarAboveItsBandIsNotClearedByTurningAgain() {
+    sheet = sheet(SamplePack.document());
+    RunStep last = lastPassOf("plate");
+    until(last.id());
+    int fastener = state().nextFastener();
+    RunState over = read(last.mayStandToNm() + 0.01);
+    assertThat(over.permits()).containsExactly(EventKind.SLACKENED);
+    assertThat(say(EventKind.CLICKED).entries())
+        .last()
+        .extracting(Entry::notCounted)
+        .asString()
+        .contains("slacken it fully");
+    RunState again = say(EventKind.SLACKENED);
+    assertThat(again.currentStep()).as("its passes begin again").startsWith("pass.plate.");
+    assertThat(again.currentStep()).isNotEqualTo(last.id());
+    assertThat(again.nextFastener()).isEqualTo(fastener);
+    assertThat(again.doneFasteners()).as("the others stand").hasSize(3);
+    assertThat(again.pending()).isNull();
+    until("second-look");
+    assertThat(state().entries()).noneMatch(e -> e.acceptedReason() != null);
+  }
+
+  @Test
+  void aboveByNoMoreThanTheToolMayBeOffItMayStandWithAReason() {
+    sheet = sheet(SamplePack.document());
+    RunStep last = lastPassOf("plate");
+    assertThat(last.mayStandToNm()).isEqualTo(last.band().maxNm() * 1.04);
+    until(last.id());
+    assertThat(read(last.mayStandToNm()).permits())
+        .containsExactly(EventKind.SLACKENED, EventKind.DEVIATION_ACCEPTED);
+  }
+
+  @Test
+  void aboveWhatTheThreadCarriesTheFastenerIsRenewed() {
+    sheet = sheet(SamplePack.document());
+    until(lastPassOf("plate").id());
+    double ceiling = sheet.joint("plate").orElseThrow().ceilingNm();
+    assertThat(read(ceiling + 0.1).permits()).containsExactly(EventKind.REPLACED);
+    RunState renewed = say(EventKind.REPLACED);
+    assertThat(renewed.pending()).isNull();
+    assertThat(renewed.currentStep()).startsWith("pass.plate.");
+    assertThat(renewed.doneFasteners()).hasSize(3);
+  }
+
+  @Test
+  void belowItsBandItIsTurnedOn() {
+    sheet = sheet(SamplePack.document());
+    RunStep last = lastPassOf("plate");
+    until(last.id());
+    assertThat(read(last.band().minNm() - 0.1).permits())
+        .contains(EventKind.CLICKED, EventKind.DEVIATION_ACCEPTED);
+  }
+
+  private RunStep lastPassOf(String joint) {
+    return sheet.steps().stream()
+        .filter(s -> s.kind() == StepKind.TIGHTEN && joint.equals(s.jointId()))
+        .filter(s -> s.percent() == RunStep.FULL_PERCENT)
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test
@@ -242,7 +359,7 @@ class ReplayTest {
   @Test
   void aReadingOutsideTheBandWaitsForARedoOrALeadsReason() {
     until("pass.plate.3");
-    RunState s = read(12);
+    RunState s = read(10.7);
     assertThat(s.pending().verdict()).isEqualTo(Verdict.ABOVE);
     assertThat(s.nextFastener()).isEqualTo(1);
     assertThat(s.permits()).contains(EventKind.DEVIATION_ACCEPTED);
@@ -334,6 +451,7 @@ class ReplayTest {
             null,
             null,
             null,
+            null,
             ASTA,
             null,
             EntryTime.at(AT)));
@@ -410,6 +528,7 @@ class ReplayTest {
               null,
               null,
               null,
+              state.permits().get(0) == EventKind.FOUND ? Finding.GOOD : null,
               null,
               look ? LEAD : ASTA,
               null,

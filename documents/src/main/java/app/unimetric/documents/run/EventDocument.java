@@ -2,6 +2,7 @@ package app.unimetric.documents.run;
 
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.Finding;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -14,7 +15,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * One entry of the bench as stored, version 2. Version 1 had one moment, the one of receiving.
+ * One entry of the bench as stored, version 3. Version 1 had one moment, the one of receiving; no
+ * version before the third knew findings.
  *
  * @param deviceAheadSeconds how far the device's clock was ahead
  */
@@ -26,6 +28,7 @@ public record EventDocument(
     @Nullable Double value,
     @Nullable TorqueUnit unit,
     @Nullable String reason,
+    @Nullable Finding finding,
     @Nullable UUID corrects,
     Person by,
     @Nullable Person witness,
@@ -33,7 +36,8 @@ public record EventDocument(
     Instant receivedAt,
     long deviceAheadSeconds) {
   private static final Versioned<EventDocument> FORMAT =
-      new Versioned<>("bench entry", EventDocument.class, List.of(EventDocument::toVersion2));
+      new Versioned<>(
+          "bench entry", EventDocument.class, List.of(EventDocument::toVersion2, e -> e));
 
   /** Who, by id, with the name and the right of that day. */
   public record Person(UUID id, String name, boolean lead) {
@@ -71,6 +75,7 @@ public record EventDocument(
         e.value(),
         e.unit(),
         e.reason(),
+        e.finding(),
         e.corrects(),
         Person.of(e.by()),
         witness == null ? null : Person.of(witness),
@@ -88,6 +93,7 @@ public record EventDocument(
         value,
         unit,
         reason,
+        finding,
         corrects,
         by.signature(),
         witness == null ? null : witness.signature(),

@@ -18,8 +18,9 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A signed record as stored, version 2: the sheet and what came of every entry, as it stood then.
- * Version 1 kept the whole state of the run, and figures that follow from it.
+ * A signed record as stored, version 3: the sheet and what came of every entry, as it stood then.
+ * Version 1 kept the whole state of the run, and figures that follow from it; before the third
+ * nothing was answered good or bad.
  *
  * @param startedById null in records of version 1
  */
@@ -33,7 +34,10 @@ public record RecordDocument(
     @Nullable UUID startedById,
     Instant startedAt) {
   private static final Versioned<RecordDocument> FORMAT =
-      new Versioned<>("record", RecordDocument.class, List.of(RecordDocument::toVersion2));
+      new Versioned<>(
+          "record",
+          RecordDocument.class,
+          List.of(RecordDocument::toVersion2, RecordDocument::toVersion3));
 
   /** An entry and what the replay made of it. */
   public record EntryFields(
@@ -82,6 +86,13 @@ public record RecordDocument(
     }
     record.set("doneSteps", run.path("doneSteps"));
     record.set("clocks", run.path("clocks"));
+    return record;
+  }
+
+  static ObjectNode toVersion3(ObjectNode record) {
+    if (record.get("sheet") instanceof ObjectNode sheet) {
+      record.set("sheet", RunSheetDocument.toVersion3(sheet));
+    }
     return record;
   }
 

@@ -17,8 +17,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A run sheet as stored, version 2. Version 1 wrote a setting as two loose fields without the
- * tool's graduation.
+ * A run sheet as stored, version 3. Version 1 wrote a setting as two loose fields without the
+ * tool's graduation; before the third no step was answered good or bad.
  */
 public record RunSheetDocument(
     String title,
@@ -27,7 +27,10 @@ public record RunSheetDocument(
     List<JointFields> joints,
     List<StepFields> steps) {
   private static final Versioned<RunSheetDocument> FORMAT =
-      new Versioned<>("run sheet", RunSheetDocument.class, List.of(RunSheetDocument::toVersion2));
+      new Versioned<>(
+          "run sheet",
+          RunSheetDocument.class,
+          List.of(RunSheetDocument::toVersion2, RunSheetDocument::toVersion3));
 
   /** Where a fastener sits, −1 to 1, y downwards. */
   public record Place(int number, double x, double y) {}
@@ -84,7 +87,9 @@ public record RunSheetDocument(
       boolean hold,
       List<String> traps,
       @Nullable MeasureFields measure,
-      @Nullable String comparesWith) {}
+      @Nullable String comparesWith,
+      boolean judged,
+      @Nullable Double mayStandToNm) {}
 
   /** Writes a run sheet in the newest version. */
   public static String write(RunSheet sheet) {
@@ -104,6 +109,15 @@ public record RunSheetDocument(
         if (scale != null && unit != null) {
           step.putObject("reading").set("figure", scale).set("unit", unit);
         }
+      }
+    }
+    return sheet;
+  }
+
+  static ObjectNode toVersion3(ObjectNode sheet) {
+    for (JsonNode node : sheet.path("steps")) {
+      if (node instanceof ObjectNode step) {
+        step.put("judged", false);
       }
     }
     return sheet;
@@ -193,7 +207,9 @@ public record RunSheetDocument(
         m == null
             ? null
             : new MeasureFields(m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within()),
-        s.comparesWith());
+        s.comparesWith(),
+        s.judged(),
+        s.mayStandToNm());
   }
 
   private static RunStep step(StepFields s) {
@@ -216,6 +232,8 @@ public record RunSheetDocument(
         s.hold(),
         s.traps(),
         m == null ? null : new Measure(m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within()),
-        s.comparesWith());
+        s.comparesWith(),
+        s.judged(),
+        s.mayStandToNm());
   }
 }

@@ -115,9 +115,9 @@ class StoredRunTest {
   @ParameterizedTest
   @MethodSource("readers")
   void aNewerVersionIsRefusedWithWords(Function<String, Object> reader) {
-    assertThatThrownBy(() -> reader.apply("{\"version\": 3}"))
+    assertThatThrownBy(() -> reader.apply("{\"version\": 4}"))
         .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("version 3")
+        .hasMessageContaining("version 4")
         .hasMessageContaining("newer program");
   }
 

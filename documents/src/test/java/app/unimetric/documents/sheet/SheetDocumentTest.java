@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.pack.Answers;
+import app.unimetric.core.pack.Side;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -44,6 +47,9 @@ class SheetDocumentTest {
         Arguments.of(
             "{\"version\":1,\"amount\":\"80.50\"}",
             new SheetSaying.Quoted(new BigDecimal("80.50"))),
+        Arguments.of(
+            "{\"version\":1,\"options\":{\"pins\":\"two\"},\"sides\":[\"LEFT\"]}",
+            new SheetSaying.Chosen(new Answers(Map.of("pins", "two"), List.of(Side.LEFT)))),
         Arguments.of("{\"version\":1,\"name\":\"Box 7\"}", new SheetSaying.PartNamed("Box 7")),
         Arguments.of(
             "{\"version\":1,\"joints\":[{\"jointId\":\"axle\",\"title\":\"Axle\",\"target\":\"93–103 N·m\",\"product\":\"grease\",\"setting\":\"98\",\"passes\":\"100 % 1\"}],\"blockers\":[\"none\"]}",

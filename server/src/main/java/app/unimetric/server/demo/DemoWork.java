@@ -1,6 +1,7 @@
 package app.unimetric.server.demo;
 
 import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.Finding;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.StepKind;
@@ -146,6 +147,7 @@ class DemoWork {
         null,
         null,
         found(step),
+        state.permits().get(0) == EventKind.FOUND ? Finding.GOOD : null,
         null,
         null,
         null);
@@ -155,7 +157,7 @@ class DemoWork {
   private static @Nullable String found(RunStep step) {
     Measure measure = step.measure();
     if (measure == null) {
-      return null;
+      return step.judged() ? "in order" : null;
     }
     if (measure.unit() == null) {
       return "as it should be";
@@ -185,6 +187,7 @@ class DemoWork {
         state.nextFastener(),
         typed,
         unit,
+        null,
         null,
         null,
         null,

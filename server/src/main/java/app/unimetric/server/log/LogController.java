@@ -4,6 +4,7 @@ import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
+import app.unimetric.core.bench.Summary;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.server.problem.Refusal;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -65,6 +66,7 @@ class LogController {
       int readings,
       int deviations,
       int corrections,
+      Summary summary,
       @Nullable Entry secondLook) {
     static Built of(AsBuilt a) {
       return new Built(
@@ -78,6 +80,7 @@ class LogController {
           a.run().readings().size(),
           deviations(a),
           a.run().corrected().size(),
+          a.summary(),
           a.run().secondLook());
     }
 

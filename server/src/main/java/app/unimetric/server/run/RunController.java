@@ -3,6 +3,7 @@ package app.unimetric.server.run;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
+import app.unimetric.core.bench.Summary;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
@@ -51,6 +52,7 @@ class RunController {
   /**
    * A run on screen.
    *
+   * @param summary what must be seen at a glance before it is signed
    * @param deviceClock what is wrong with the clock of the device that asks; null when it is right
    */
   record RunPage(
@@ -62,6 +64,7 @@ class RunController {
       RunState state,
       String startedBy,
       Instant startedAt,
+      Summary summary,
       @Nullable String deviceClock) {}
 
   /** A job in a list, with where it stands. */
@@ -131,6 +134,7 @@ class RunController {
         run.state(),
         run.startedBy(),
         run.startedAt(),
+        Summary.of(run.sheet(), run.state()),
         deviceClock);
   }
 }

@@ -187,6 +187,7 @@ public class RunLog {
         value,
         said.unit(),
         said.reason(),
+        said.finding(),
         said.corrects(),
         by,
         witness,
@@ -194,7 +195,9 @@ public class RunLog {
   }
 
   private static boolean takesWitness(EventKind kind) {
-    return kind == EventKind.SECOND_LOOK || kind == EventKind.DEVIATION_ACCEPTED;
+    return kind == EventKind.SECOND_LOOK
+        || kind == EventKind.DEVIATION_ACCEPTED
+        || kind == EventKind.LEFT;
   }
 
   /** Whatever came of it, the tool was pulled. */

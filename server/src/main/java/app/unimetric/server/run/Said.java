@@ -1,6 +1,7 @@
 package app.unimetric.server.run;
 
 import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.Finding;
 import app.unimetric.core.quantity.TorqueUnit;
 import java.time.Instant;
 import java.util.UUID;
@@ -25,6 +26,7 @@ public record Said(
     @Nullable String typed,
     @Nullable TorqueUnit unit,
     @Nullable String reason,
+    @Nullable Finding finding,
     @Nullable UUID corrects,
     @Nullable Witness witness,
     @Nullable Instant doneAt) {

@@ -69,6 +69,10 @@ final class JobRun {
     if (kind.equals("MEASURED")) {
       said.put("reason", "12.5 mm, as it should be");
     }
+    if (kind.equals("FOUND")) {
+      said.put("reason", "12.5 mm, as it should be");
+      said.put("finding", "GOOD");
+    }
     if (state.has("nextFastener")) {
       said.put("fastener", state.path("nextFastener").asInt());
     }

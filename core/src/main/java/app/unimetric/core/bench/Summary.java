@@ -1,0 +1,74 @@
+package app.unimetric.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What the person who signs, and whoever reads the record, must see at a glance.
+ *
+ * @param outOfBand torques let stand outside their band
+ * @param foundBad what was found not as it should be, whatever became of it
+ * @param left what is left not as it should be
+ * @param byFeel titles of joints brought to their torque without a torque tool: unverified
+ * @param startedAgain fasteners that were slackened or renewed and began again
+ * @param corrected entries that a later one corrects
+ */
+public record Summary(
+    List<Entry> outOfBand,
+    List<Entry> foundBad,
+    List<Entry> left,
+    List<String> byFeel,
+    List<Entry> startedAgain,
+    List<Entry> corrected) {
+
+  /** What is worth seeing of a run so far. */
+  public static Summary of(RunSheet sheet, RunState state) {
+    List<Entry> outOfBand = new ArrayList<>();
+    List<Entry> left = new ArrayList<>();
+    for (Entry entry : state.deviations()) {
+      (entry.torqueNm() == null ? left : outOfBand).add(entry);
+    }
+    List<String> byFeel =
+        sheet.steps().stream()
+            .filter(s -> s.kind() == StepKind.TIGHTEN && s.percent() == RunStep.FULL_PERCENT)
+            .filter(s -> state.doneSteps().contains(s.id()))
+            .filter(s -> isByFeel(s, state))
+            .map(RunStep::title)
+            .distinct()
+            .toList();
+    return new Summary(
+        outOfBand,
+        state.foundBad(),
+        left,
+        byFeel,
+        state.entries().stream().filter(e -> isStartedAgain(e, sheet)).toList(),
+        state.corrected());
+  }
+
+  private static boolean isByFeel(RunStep step, RunState state) {
+    return state.entries().stream()
+        .anyMatch(
+            e ->
+                e.event().stepId().equals(step.id())
+                    && e.event().kind() == EventKind.DONE
+                    && e.counts());
+  }
+
+  private static boolean isStartedAgain(Entry entry, RunSheet sheet) {
+    EventKind kind = entry.event().kind();
+    boolean again = kind == EventKind.SLACKENED || kind == EventKind.REPLACED;
+    return again
+        && entry.counts()
+        && sheet.step(entry.event().stepId()).filter(s -> s.kind() == StepKind.TIGHTEN).isPresent();
+  }
+
+  /** Whether there is nothing to see. */
+  public boolean isClean() {
+    return outOfBand.isEmpty()
+        && foundBad.isEmpty()
+        && left.isEmpty()
+        && byFeel.isEmpty()
+        && startedAgain.isEmpty()
+        && corrected.isEmpty();
+  }
+}

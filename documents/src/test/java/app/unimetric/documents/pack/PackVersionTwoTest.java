@@ -1,0 +1,137 @@
+package app.unimetric.documents.pack;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import app.unimetric.core.order.Binding;
+import app.unimetric.core.order.OrderRule;
+import app.unimetric.core.order.TaskKind;
+import app.unimetric.core.pack.Answers;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.Measure;
+import app.unimetric.core.pack.OneTimePart;
+import app.unimetric.core.pack.PackAssembly;
+import app.unimetric.core.pack.PackCheck;
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Side;
+import app.unimetric.core.pack.Undoing;
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.problem.Problem;
+import app.unimetric.documents.Stored;
+import app.unimetric.documents.StrictJson;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+class PackVersionTwoTest {
+  private final PackReader reader = new PackReader();
+  private final String text = Stored.text("pack.v2.json");
+
+  private JobPack answered(Map<String, String> options, Side... sides) {
+    return reader.take(text).answered(new Answers(options, List.of(sides)));
+  }
+
+  private static List<String> ids(JobPack pack) {
+    return pack.joints().stream().map(PackJoint::id).toList();
+  }
+
+  private List<String> places(Consumer<ObjectNode> change) {
+    ObjectNode pack = (ObjectNode) StrictJson.mapper().readTree(text);
+    change.accept(pack);
+    InvalidInput e = catchThrowableOfType(InvalidInput.class, () -> reader.take(pack.toString()));
+    return e.problems().stream().map(Problem::field).toList();
+  }
+
+  private static ObjectNode at(ObjectNode pack, String list, int i) {
+    return (ObjectNode) pack.path(list).path(i);
+  }
+
+  @Test
+  void theUsualAnswersStandUntilOthersAreGiven() {
+    JobPack pack = reader.take(text).answered(Answers.NONE);
+    assertThat(ids(pack))
+        .containsExactly("caliper.LEFT", "caliper.RIGHT", "pin.LEFT", "pin.RIGHT", "lugs");
+    assertThat(pack.joints().get(0).title()).isEqualTo("Caliper, left");
+    assertThat(pack.joints().get(0).packId()).isEqualTo("caliper");
+    assertThat(pack.joints().get(0).side()).isEqualTo(Side.LEFT);
+    assertThat(pack.oneTimeParts()).containsExactly(new OneTimePart("Pad set", 2));
+    assertThat(pack.preparation().asFound())
+        .extracting(Measure::what)
+        .containsExactly("colour", "thickness, left", "thickness, right");
+    assertThat(pack.checks()).extracting(PackCheck::id).containsExactly("lever");
+    assertThat(pack.rechecks().get(0).jointIds()).containsExactly("caliper.LEFT", "caliper.RIGHT");
+    assertThat(pack.choices().options()).as("nothing is open any more").isEmpty();
+  }
+
+  @Test
+  void anAnswerPicksJointsPartsAndChecksOnTheSidesItIsDoneOn() {
+    JobPack pack = answered(Map.of("pins", "two"), Side.RIGHT);
+    assertThat(ids(pack)).containsExactly("caliper.RIGHT", "pins.RIGHT", "lugs");
+    assertThat(pack.oneTimeParts())
+        .containsExactly(new OneTimePart("Pad set", 1), new OneTimePart("Long bolt", 2));
+    assertThat(pack.checks()).extracting(PackCheck::id).containsExactly("lever", "two");
+    assertThat(pack.assemblies())
+        .containsExactly(
+            new PackAssembly(
+                "brake.RIGHT", "Brake, right", List.of("caliper.RIGHT", "pins.RIGHT")));
+  }
+
+  @Test
+  void rulesAndStepsFollowTheirSide() {
+    JobPack pack = reader.take(text).answered(Answers.NONE);
+    assertThat(pack.order())
+        .contains(
+            new OrderRule("caliper.LEFT", "pin.LEFT", Binding.FINAL, "The machine holds it."),
+            new OrderRule("step.press", "caliper.RIGHT", Binding.HANG, "Pressed first."),
+            new OrderRule("caliper.RIGHT", "lugs", Binding.HANG, "Brake before wheel."))
+        .noneMatch(r -> r.before().endsWith("LEFT") && r.after().endsWith("RIGHT"));
+    assertThat(pack.steps())
+        .filteredOn(s -> s.packId().equals("seat"))
+        .extracting(PackStep::beside)
+        .containsExactly(
+            new PackStep.Beside("caliper.LEFT", false),
+            new PackStep.Beside("caliper.RIGHT", false));
+    assertThat(pack.steps())
+        .filteredOn(s -> s.id().equals("press"))
+        .extracting(PackStep::kind)
+        .containsExactly(TaskKind.PRESS);
+    assertThat(pack.joints().get(0).undoing())
+        .isEqualTo(new Undoing("Hung by a strap.", new Undoing.BesideStep("lift", true)));
+  }
+
+  @Test
+  void whatIsNotAskedIsNotAnswered() {
+    assertThatThrownBy(() -> answered(Map.of("pins", "five")))
+        .isInstanceOfSatisfying(
+            InvalidInput.class,
+            e -> assertThat(e.problems().get(0).field()).isEqualTo("options.pins"));
+    assertThatThrownBy(() -> answered(Map.of("colour", "red"))).hasMessageContaining("not asked");
+    JobPack first = reader.take(Stored.text("pack.v1.json"));
+    assertThatThrownBy(() -> first.answered(new Answers(Map.of(), List.of(Side.LEFT))))
+        .hasMessageContaining("not done once a side");
+    assertThat(first.answered(Answers.NONE)).isEqualTo(first);
+  }
+
+  @Test
+  void whatContradictsItselfIsToldWithItsPlace() {
+    assertThat(places(p -> at(p, "order", 0).remove("binding"))).contains("order[0].binding");
+    assertThat(places(p -> at(p, "order", 0).put("before", "nobody"))).contains("order[0].before");
+    assertThat(places(p -> at(p, "steps", 2).put("id", "pin"))).contains("steps");
+    assertThat(places(p -> at(p, "steps", 3).remove("eachSide"))).contains("steps[3].eachSide");
+    assertThat(places(p -> ((ObjectNode) at(p, "joints", 0).path("undo")).put("after", "seat")))
+        .contains("joints[0].undo");
+    assertThat(
+            places(p -> ((ArrayNode) at(p, "joints", 1).path("when").path("pins")).set(0, "three")))
+        .contains("joints[1].when");
+    assertThat(places(p -> ((ArrayNode) at(p, "assemblies", 0).path("joints")).add("caliper")))
+        .contains("assemblies[0].joints");
+    assertThat(places(p -> p.put("version", 1)))
+        .as("none of this belongs to the first version")
+        .contains("options", "assemblies", "order[0].binding", "joints[0].undo");
+  }
+}

@@ -1,0 +1,88 @@
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import type { Schemas } from '../../api/client';
+  import { keep, kept } from '../../api/drafts';
+  import type { BenchRun } from '../../run/run.svelte';
+
+  interface Props {
+    run: BenchRun;
+    step: Schemas['RunStep'];
+    stopped: boolean;
+  }
+  let { run, step, stopped }: Props = $props();
+  type Finding = NonNullable<Schemas['Said']['finding']>;
+  const unit = $derived(step.measure?.unit);
+  const open = $derived(run.page.state.permits.includes('LEFT'));
+  // svelte-ignore state_referenced_locally
+  const draft = `found.${run.page.jobId}.${step.id}`;
+  let seen = $state(kept(draft));
+  $effect(() => keep(draft, seen));
+  const figureMissing = $derived(unit !== undefined && !seen.trim());
+
+  async function say(kind: 'FOUND' | 'REPLACED', finding?: Finding) {
+    if (stopped) return;
+    const reason = seen.trim();
+    // The field is made anew by the answer, so what was sent must be gone before.
+    keep(draft, '');
+    const taken = await run.say({
+      kind,
+      ...(finding ? { finding } : {}),
+      ...(reason ? { reason } : {}),
+    });
+    if (!taken) keep(draft, seen);
+  }
+</script>
+
+<div class="judge">
+  <div class="seen">
+    <TextInput
+      labelText={unit ? `What you found, ${unit}` : 'What you saw or felt'}
+      bind:value={seen}
+      maxlength={1000}
+      size="xl"
+      autocomplete="off"
+      inputmode={unit ? 'decimal' : 'text'}
+    />
+  </div>
+  {#if open}
+    <Button
+      class="large"
+      disabled={stopped || figureMissing}
+      on:click={() => void say('FOUND', 'PUT_RIGHT')}>Put right, looked again</Button
+    >
+    <Button class="large" kind="tertiary" disabled={stopped} on:click={() => void say('REPLACED')}
+      >Replaced</Button
+    >
+  {:else}
+    <Button
+      class="large"
+      disabled={stopped || figureMissing}
+      on:click={() => void say('FOUND', 'GOOD')}>As it should be</Button
+    >
+    <Button
+      class="large"
+      kind="danger-tertiary"
+      disabled={stopped || !seen.trim()}
+      on:click={() => void say('FOUND', 'BAD')}>Not as it should be</Button
+    >
+    <Button
+      class="large"
+      kind="tertiary"
+      disabled={stopped || !seen.trim()}
+      on:click={() => void say('FOUND', 'PUT_RIGHT')}>Was not, put right</Button
+    >
+  {/if}
+</div>
+
+<style>
+  .judge {
+    display: flex;
+    flex: 1 1 100%;
+    flex-wrap: wrap;
+    gap: 0.75rem;
+    align-items: end;
+  }
+  .seen {
+    flex: 1 1 100%;
+  }
+</style>
