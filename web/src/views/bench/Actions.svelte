@@ -79,9 +79,13 @@
 {/if}
 {#if pending && step.judged}
   <p class="pending" role="alert">
-    <Misuse size={24} /> Not as it should be{pending.event.reason
-      ? `: “${pending.event.reason}”`
-      : ''}. Put it right and look again, replace it, or leave it with a reason.
+    <Misuse size={24} />
+    {#if pending.verdict === 'BAD'}
+      Not as it should be: “{pending.event.reason}”.
+    {:else}
+      “{pending.event.reason}” is {pending.verdict === 'ABOVE' ? 'above' : 'below'} the limit.
+    {/if}
+    Put it right and look again, replace it, or leave it with a reason.
   </p>
 {:else if pending && step.measure}
   <p class="pending" role="alert">

@@ -77,6 +77,11 @@ final class Desk implements AutoCloseable {
     return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
   }
 
+  Locator buttonNamed(String wholeName) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(wholeName).setExact(true));
+  }
+
   Locator link(String name) {
     return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
   }
