@@ -80,6 +80,7 @@ public final class Resolver {
     for (UnitSlip slip : slips) {
       blockers.add("Probably a wrong unit: " + slip.reason());
     }
+    checkWhatTheThreadCarries();
     checkStatedTwice();
     explain(governing);
     if (joint.duty().isCritical() && values.get(governing).source() == Source.RECOLLECTION) {
@@ -100,6 +101,27 @@ public final class Resolver {
         blockers,
         why.reasons(),
         why.derivation());
+  }
+
+  /** Clamps are judged by their physics already; all others by what breaks them. */
+  private void checkWhatTheThreadCarries() {
+    if (joint.duty().role() == Role.CLAMP) {
+      return;
+    }
+    UnitSlips.mostNm(joint)
+        .ifPresent(
+            most -> {
+              for (int i = 0; i < values.size(); i++) {
+                if (values.get(i).statement() instanceof Statement.InTorque figures
+                    && figures.highest() * figures.unit().newtonMetres() > most) {
+                  blockers.add(
+                      name(i)
+                          + " is more than this thread can carry at all ("
+                          + Figure.rounded(most, 1)
+                          + " N·m).");
+                }
+              }
+            });
   }
 
   private Resolution withoutFigure(List<UnitSlip> slips) {

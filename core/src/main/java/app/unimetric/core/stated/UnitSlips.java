@@ -49,6 +49,22 @@ final class UnitSlips {
     }
   }
 
+  /**
+   * The most a thread of this class can carry at all, N·m: it breaks even at high friction.
+   * Whatever the fastener is for, nothing above it can be meant.
+   */
+  static Optional<Double> mostNm(JointContext joint) {
+    MetricThread thread = joint.thread();
+    PropertyClass material = joint.propertyClass();
+    if (thread == null || material == null) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        AssemblyPreload.at(
+                1, material.ultimateMPa(thread), thread, joint.head().face(thread), ROUGH)
+            .torqueNm());
+  }
+
   static Optional<Plausible> plausible(JointContext joint, Why why) {
     MetricThread thread = joint.thread();
     PropertyClass material = joint.propertyClass();
@@ -71,6 +87,7 @@ final class UnitSlips {
 
   static List<UnitSlip> find(List<StatedValue> values, JointContext joint, Why why) {
     Optional<Plausible> plausible = plausible(joint, why);
+    List<Reading> readings = readings(values, plausible);
     List<UnitSlip> slips = new ArrayList<>();
     for (int i = 0; i < values.size(); i++) {
       StatedValue value = values.get(i);
@@ -78,7 +95,13 @@ final class UnitSlips {
         continue;
       }
       Set<TorqueUnit> likely = new LinkedHashSet<>();
-      String reason = agreement(values, i, figures, likely);
+      String reason = "";
+      for (Reading reading : readings) {
+        if (reading.value() == i) {
+          likely.add(reading.in());
+          reason = reading.words(values);
+        }
+      }
       if (plausible.isPresent() && !plausible.get().holds(figures)) {
         Plausible p = plausible.get();
         for (TorqueUnit other : TorqueUnit.values()) {
@@ -97,41 +120,80 @@ final class UnitSlips {
   }
 
   /**
-   * Units in which another source says nearly the same; empty where the stated one does already.
+   * One value read in another unit agrees with another value.
+   *
+   * @param value place of the one that would be the slip
+   * @param with place of the one it would agree with
    */
-  private static String agreement(
-      List<StatedValue> values, int i, Statement.InTorque figures, Set<TorqueUnit> likely) {
-    String reason = "";
-    for (TorqueUnit other : TorqueUnit.values()) {
-      Optional<StatedValue> partner =
-          other == figures.unit() ? Optional.empty() : agreeing(values, i, figures, other);
-      if (partner.isPresent()) {
-        likely.add(other);
-        reason =
-            values.get(i).asStated()
-                + " read in "
-                + other.sign()
-                + " agrees with "
-                + partner.get().asStated()
-                + " of the "
-                + partner.get().source().words()
-                + ".";
-      }
+  private record Reading(int value, TorqueUnit in, int with) {
+    String words(List<StatedValue> values) {
+      return values.get(value).asStated()
+          + " read in "
+          + in.sign()
+          + " agrees with "
+          + values.get(with).asStated()
+          + " of the "
+          + values.get(with).source().words()
+          + ".";
     }
-    return reason;
   }
 
-  private static Optional<StatedValue> agreeing(
+  /**
+   * Readings that would make two values agree. None is named that the thread could not carry; where
+   * each of the two could be the slip, the better one is not accused, and neither is when they are
+   * equally good: then they just differ.
+   */
+  private static List<Reading> readings(List<StatedValue> values, Optional<Plausible> plausible) {
+    List<Reading> all = new ArrayList<>();
+    for (int i = 0; i < values.size(); i++) {
+      for (TorqueUnit other : TorqueUnit.values()) {
+        if (values.get(i).statement() instanceof Statement.InTorque figures
+            && other != figures.unit()
+            && plausible.map(p -> p.holds(figures.readIn(other))).orElse(true)) {
+          int in = agreeing(values, i, figures, other);
+          if (in >= 0) {
+            all.add(new Reading(i, other, in));
+          }
+        }
+      }
+    }
+    return all.stream()
+        .filter(
+            r ->
+                all.stream().noneMatch(o -> o.value() == r.with() && o.with() == r.value())
+                    || isWorse(values, r.value(), r.with(), plausible))
+        .toList();
+  }
+
+  /** By what the thread can carry first, then by the rank of the source. */
+  private static boolean isWorse(
+      List<StatedValue> values, int one, int other, Optional<Plausible> plausible) {
+    boolean holds = holds(values.get(one), plausible);
+    boolean otherHolds = holds(values.get(other), plausible);
+    return holds == otherHolds ? rank(values.get(one)) > rank(values.get(other)) : otherHolds;
+  }
+
+  private static boolean holds(StatedValue value, Optional<Plausible> plausible) {
+    return plausible.isEmpty()
+        || value.statement() instanceof Statement.InTorque figures
+            && plausible.get().holds(figures);
+  }
+
+  private static int rank(StatedValue value) {
+    return value.source().rank(value.newPart());
+  }
+
+  private static int agreeing(
       List<StatedValue> values, int i, Statement.InTorque figures, TorqueUnit reading) {
     for (int j = 0; j < values.size(); j++) {
       if (j != i
           && values.get(j).statement() instanceof Statement.InTorque other
           && agrees(figures, reading, other)
           && !agrees(figures, figures.unit(), other)) {
-        return Optional.of(values.get(j));
+        return j;
       }
     }
-    return Optional.empty();
+    return -1;
   }
 
   private static boolean agrees(

@@ -52,6 +52,43 @@ class UnitSlipsTest {
     assertThat(slips(values, "plain")).isEqualTo(slips);
   }
 
+  /** Who is accused where two values differ: never the better one because a worse one says so. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        // 5 N·m read in kgf·m is 49: no M5 carries it; there the 50 is what is wrong
+        "manual 5 Nm; memory 50 Nm       | M5         | '1:kgf·cm,in·lbf'",
+        // each could be the slip of the other: the worse source is
+        "manual 5 Nm; memory 50 Nm       | plain      | '1:kgf·cm'",
+        "memory 5 Nm; manual 50 Nm       | plain      | '0:kgf·m'",
+        "manual 22 Nm; memory 2.2 Nm     | plain      | '1:kgf·m'",
+        // equally good: they just differ
+        "manual 5 Nm; manual 50 Nm       | plain      | ''",
+        // only one reading makes them agree, whatever its rank
+        "mark 10 Nm; kit 88 Nm           | plain      | '1:in·lbf'"
+      })
+  void theBetterValueIsNotAccused(String values, String joint, String slips) {
+    assertThat(slips(values, joint)).isEqualTo(slips);
+  }
+
+  /** An M6 8.8 breaks at 21.635 N·m where μ is 0.24 (800 MPa, worked by hand from VDI 2230-1). */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "manual 21.6 Nm | M6, pivot  | true",
+        "manual 21.7 Nm | M6, pivot  | false",
+        "manual 21.7 Nm | M6, adjust | false",
+        "manual 21.7 Nm | M6, lock   | false",
+        "manual 500 Nm  | plain      | true"
+      })
+  void whateverItIsForNoThreadCarriesMoreThanBreaksIt(String values, String joint, boolean ready) {
+    Resolution r = Resolver.resolve(ResolverTest.values(values), ResolverTest.joint(joint));
+    assertThat(r.ready()).as("%s", r.blockers()).isEqualTo(ready);
+    assertThat(r.blockers().stream().anyMatch(b -> b.contains("carry at all"))).isEqualTo(!ready);
+  }
+
   /**
    * (b) a clamping bolt of M6 8.8: T90 is 7.676 N·m at μ = 0.08 and 15.578 at 0.24 (VDI 2230-1,
    * table A1: 7.7 and 15.6), so that it is plausible from 0.7676 to 17.136 N·m.

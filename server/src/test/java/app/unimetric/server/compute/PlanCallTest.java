@@ -9,6 +9,8 @@ import app.unimetric.server.Workshop;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -93,6 +95,87 @@ class PlanCallTest {
     assertThat(skid.path("ready").asBoolean()).isTrue();
     assertThat(skid.path("needs").path("products").get(0).path("cure").asString())
         .isEqualTo("final torque on all within 20 min; ride after 24 h");
+  }
+
+  private static List<String> tasks(JsonNode plan) {
+    List<String> tasks = new ArrayList<>();
+    for (JsonNode t : plan.path("tasks")) {
+      String side = t.path("side").asString("");
+      tasks.add(
+          t.path("kind").asString()
+              + " "
+              + t.path("jointId").asString(t.path("stepId").asString(""))
+              + (side.isEmpty() ? "" : " " + side));
+    }
+    return tasks;
+  }
+
+  @Test
+  void aPackOfVersionOneHasOneTaskForEachJointAndKindInTheOrderOfTheWork() throws IOException {
+    JsonNode plan = plan("mc-mounts", TOOLS);
+    assertThat(tasks(plan))
+        .doesNotHaveDuplicates()
+        .containsSubsequence(
+            "START frame-pinch",
+            "START hanger",
+            "START pivot",
+            "SNUG frame-pinch",
+            "SNUG hanger",
+            "PASS frame-pinch",
+            "FINAL frame-pinch",
+            "CHECK_ROUND frame-pinch",
+            "PASS hanger",
+            "FINAL hanger",
+            "CHECK_ROUND hanger",
+            "FINAL pivot",
+            "SECOND_LOOK second-look");
+    for (JsonNode task : plan.path("tasks")) {
+      String kind = task.path("kind").asString();
+      assertThat(task.has("passPercent")).isEqualTo(kind.matches("SNUG|PASS|FINAL|CHECK_ROUND"));
+      assertThat(task.has("jointId")).isNotEqualTo(task.has("stepId"));
+    }
+    JsonNode last =
+        plan.path("tasks")
+            .valueStream()
+            .filter(t -> t.path("kind").asString().equals("FINAL"))
+            .reduce((a, b) -> b)
+            .orElseThrow();
+    assertThat(last.path("why").asString()).isEqualTo("Hangers before pivots.");
+  }
+
+  @Test
+  void theAnswersPickJointsAndSides() throws IOException {
+    String answers = "\"answers\": {\"options\": {\"pins\": \"two\"}, \"sides\": [\"RIGHT\"]}, ";
+    JsonNode plan = plan("mc-pads-front", answers + TOOLS);
+    assertThat(tasks(plan))
+        .containsSubsequence(
+            "UNDO pad-pins RIGHT",
+            "UNDO caliper RIGHT",
+            "STEP seat RIGHT",
+            "START caliper RIGHT",
+            "START pad-pins RIGHT",
+            "CHECK_ROUND caliper RIGHT",
+            "FINAL pad-pins RIGHT")
+        .noneMatch(t -> t.endsWith("LEFT"));
+    assertThat(plan.path("joints").get(0).path("jointId").asString()).isEqualTo("caliper");
+    assertThat(plan.path("joints").get(0).path("side").asString()).isEqualTo("RIGHT");
+    JsonNode start =
+        plan.path("tasks")
+            .valueStream()
+            .filter(t -> t.path("kind").asString().equals("START"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(start.path("assembly").asString()).isEqualTo("brake.RIGHT");
+    Answer wrong =
+        anybody.post(
+            "/api/compute/plan",
+            "{\"pack\": "
+                + pack("mc-pads-front")
+                + ", \"answers\": {\"options\": {\"pins\": \"nine\"}}, "
+                + TOOLS
+                + "}");
+    assertThat(wrong.status()).isEqualTo(400);
+    assertThat(wrong.body().path("errors").toString()).contains("answers.options.pins");
   }
 
   @Test

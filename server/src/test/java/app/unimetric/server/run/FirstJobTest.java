@@ -127,8 +127,17 @@ class FirstJobTest {
     Map<String, Object> high = job.said("READING", page.path("state"));
     high.put("typed", "300");
     high.put("unit", "N.m");
-    JsonNode waiting = job.send(high).body().path("state");
-    assertThat(waiting.path("pending").path("verdict").asString()).isEqualTo("ABOVE");
+    JsonNode over = job.send(high).body().path("state");
+    assertThat(over.path("pending").path("verdict").asString()).isEqualTo("ABOVE");
+    assertThat(over.path("permits").toString()).isEqualTo("[\"REPLACED\"]");
+    JsonNode renewed = job.send(job.said("REPLACED", over)).body().path("state");
+    assertThat(renewed.has("pending")).isFalse();
+
+    Map<String, Object> low = job.said("READING", renewed);
+    low.put("typed", "0.5");
+    low.put("unit", "N.m");
+    JsonNode waiting = job.send(low).body().path("state");
+    assertThat(waiting.path("pending").path("verdict").asString()).isEqualTo("BELOW");
 
     Map<String, Object> alone = job.said("DEVIATION_ACCEPTED", waiting);
     alone.put("reason", "Looks fine");

@@ -86,6 +86,50 @@ class SheetsTest {
   }
 
   @Test
+  void theAnswersToAJobsQuestionsPickItsJointsAndStandUntilAnotherIsGiven() {
+    assertThat(sheet.path("questions").path("options").size()).isEqualTo(3);
+    assertThat(sheet.path("questions").path("sided").asBoolean()).isFalse();
+    Map<String, String> two = Map.of("calipers", "two", "axle", "nut");
+    Answer chosen = write("choices", Map.of("options", two, "sides", List.of()));
+    assertThat(chosen.status()).as(chosen.detail()).isEqualTo(200);
+    assertThat(order()).containsExactly("axle-nut", "pinch", "caliper", "caliper-far");
+    assertThat(bram.get("/api/jobs/" + job + "/sheet").body().path("questions").toString())
+        .contains("\"answer\":\"two\"", "\"answer\":\"one\"");
+    write("choices", Map.of("options", Map.of("calipers", "one"), "sides", List.of()));
+    assertThat(order()).containsExactly("axle", "pinch", "caliper");
+    Answer wrong =
+        write("choices", Map.of("options", Map.of("calipers", "six"), "sides", List.of()));
+    assertThat(wrong.status()).isEqualTo(400);
+    assertThat(wrong.body().path("errors").toString()).contains("options.calipers");
+    Answer sides = write("choices", Map.of("options", Map.of(), "sides", List.of("LEFT")));
+    assertThat(sides.status()).isEqualTo(400);
+    Answer denied =
+        guest.post(
+            "/api/jobs/" + job + "/choices",
+            Map.of("id", UUID.randomUUID(), "options", two, "sides", List.of(), "version", 1));
+    assertThat(denied.status()).isEqualTo(403);
+  }
+
+  @Test
+  void theWorkStandsOnTheSheetInItsOrder() {
+    List<String> work = new ArrayList<>();
+    sheet
+        .path("work")
+        .forEach(l -> work.add(l.path("doing").asString() + " " + l.path("title").asString()));
+    assertThat(work)
+        .containsSubsequence(
+            "break loose Axle",
+            "take off Lift the front",
+            "by hand Axle",
+            "tighten Axle",
+            "by hand Axle pinch bolts",
+            "do Work the fork up and down",
+            "snug Axle pinch bolts",
+            "tighten Axle pinch bolts",
+            "by hand Caliper to bracket");
+  }
+
+  @Test
   void aMoveAgainstARuleIsRefusedWithItsReasonAndOneSentTwiceCountsOnce() {
     int before = sheet.path("version").asInt();
     Answer refused = write("arrangement", Map.of("jointId", "pinch", "place", 0));

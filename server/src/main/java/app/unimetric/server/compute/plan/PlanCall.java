@@ -118,7 +118,7 @@ public final class PlanCall {
               + " \"tools\": [{\"id\": \"a\", \"minNm\": 5, \"maxNm\": 25, \"graduation\": 0.5, \"unit\": \"N.m\", \"calibratedOn\": \"2026-02-01\"}],"
               + " \"shelf\": {\"products\": [{\"compound\": \"MEDIUM\", \"fixtureMinutes\": 20, \"fullCureMinutes\": 1440}]}, \"today\": \"2026-06-01\"}")
   public record Request(
-      @Schema(description = "docs/formats/job-pack.schema.json") Map<String, Object> pack,
+      @Schema(description = "docs/formats, versions 1 and 2") Map<String, Object> pack,
       @Nullable List<Value> values,
       @Nullable List<Decided> decisions,
       List<ToolsCall.CribFields> tools,
@@ -145,7 +145,9 @@ public final class PlanCall {
 
   @Schema(name = "PlanJoint", description = "torques in N·m, in working order")
   public record Joint(
-      String id,
+      @Schema(description = "of this plan: with its side, where it is done once a side") String id,
+      @Schema(description = "as the pack names it") String jointId,
+      @Nullable Side side,
       String title,
       @Nullable Double bandMinNm,
       @Nullable Double bandMaxNm,
@@ -402,6 +404,8 @@ public final class PlanCall {
     ToolChoice choice = j.tool();
     return new Joint(
         j.joint().id(),
+        j.joint().packId(),
+        j.joint().side(),
         j.joint().title(),
         j.resolution().band() == null ? null : j.resolution().band().minNm(),
         j.resolution().band() == null ? null : j.resolution().band().maxNm(),
