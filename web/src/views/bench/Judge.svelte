@@ -36,7 +36,9 @@
 <div class="judge">
   <div class="seen">
     <TextInput
-      labelText={unit ? `What you found, ${unit}` : 'What you saw or felt'}
+      labelText={unit
+        ? `What you found, ${unit}`
+        : 'What you saw or felt; needed where it is not right'}
       bind:value={seen}
       maxlength={1000}
       size="xl"

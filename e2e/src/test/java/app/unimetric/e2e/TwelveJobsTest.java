@@ -154,7 +154,8 @@ class TwelveJobsTest {
     Map<String, Object> said = new HashMap<>(Map.of("id", UUID.randomUUID()));
     String about = blocker.path("about").asString("");
     String path = "/api/jobs/" + job;
-    switch (blocker.path("kind").asString()) {
+    boolean product = about.matches("[A-Z_]+");
+    switch (product ? "PRODUCT" : blocker.path("kind").asString()) {
       case "MISSING_VALUE" -> {
         String joint = blocker.path("jointId").asString();
         said.putAll(Map.of("jointId", joint, "source", "MANUAL", "document", "Test manual p. 1"));
@@ -170,6 +171,11 @@ class TwelveJobsTest {
       case "NOT_IN_CRIB" -> {
         said.putAll(Map.of("name", about, "here", true));
         path = "/api/crib/hand-tools";
+      }
+      case "PRODUCT" -> {
+        said.putAll(Map.of("name", "Fresh " + about, "compound", about, "lot", "7"));
+        said.putAll(Map.of("sheet", "p. 1", "fixture", "20 min", "fullCure", "24 h"));
+        path = "/api/shelf/products";
       }
       default -> {
         said.putAll(Map.of("name", about, "pieces", 20, "price", "", "why", "test"));

@@ -138,7 +138,7 @@ public final class RunSheetWriter {
               joint.undoId(),
               StepKind.WORK,
               Phase.LOOSEN.words(),
-              "Undo: " + joint.title(),
+              joint.title(),
               joint.fastener().isLeftHand()
                   ? "Left-hand thread, loosen "
                       + joint.fastener().hand().loosen()

@@ -29,7 +29,7 @@ public record Measure(
   private static final double FLOATING = 1e-9;
   private static final Pattern FIGURE =
       Pattern.compile(
-          "^\\s*(-?\\d{1,7}(?:[.,]\\d{1,6})?)(?![\\d.,]|\\s*[-–/]\\s*\\d).*", Pattern.DOTALL);
+          "^\\s*(-?\\d{1,7}(?:[.,]\\d{1,6})?)(?!\\d|[.,]\\d|\\s*[-–/]\\s*\\d).*", Pattern.DOTALL);
 
   /** How what was found stands to the limits. */
   public enum Judged {

@@ -21,6 +21,10 @@ class MeasureTest {
         "1,49 mm left, 2 right | BELOW",
         "1.5 | WITHIN",
         "3 mm | WITHIN",
+        "3, as it was | WITHIN",
+        "1, worn | BELOW",
+        "1.2.3 | NOTED",
+        "1-3 mm | NOTED",
         "-1 | BELOW",
         "thin | NOTED"
       })
