@@ -6,6 +6,7 @@
   import { route } from '../router';
   import { theme } from '../theme/theme.svelte';
   import AskLine from './AskLine.svelte';
+  import { goTo, placeOf } from './place';
   import SignIn from './SignIn.svelte';
   import TroubleNote from './TroubleNote.svelte';
 
@@ -23,7 +24,15 @@
   /** Desks answer without signing in. */
   const open = $derived(route.pathname.startsWith('/desk'));
   $effect(() => void here.look());
+  /** After the router has gone there; a link that names a place is followed however often. */
+  function follow(e: { target: unknown }) {
+    const place = placeOf(e.target);
+    if (place) setTimeout(() => goTo(place));
+  }
+  $effect(() => goTo(decodeURIComponent(window.location.hash.slice(1))));
 </script>
+
+<svelte:document onclick={follow} />
 
 <a class="skip no-print" href="#main-content">Skip to content</a>
 <div class="frame">

@@ -60,6 +60,9 @@
                 kind="ghost"
                 size="field"
                 aria-expanded={open === e.event.id}
+                aria-label="Correct {step?.title ?? 'entry'}{e.event.fastener
+                  ? `, fastener ${e.event.fastener}`
+                  : ''}, {moment(e.event.time.doneAt)}"
                 on:click={() => begin(e)}>Correct</Button
               >
             {/if}

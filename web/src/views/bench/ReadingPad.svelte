@@ -37,7 +37,11 @@
     }
   }
   function key(e: KeyboardEvent) {
-    if (e.key === 'Escape') close();
+    if (e.key === 'Escape') {
+      typed = '';
+      keep(draft, '');
+      close();
+    }
   }
 </script>
 
@@ -47,10 +51,10 @@
     <input
       bind:this={input}
       bind:value={typed}
-      inputmode="decimal"
       maxlength="60"
       autocomplete="off"
       aria-label="Reading as the tool shows it"
+      placeholder="14.5 or 14.5 ftlb"
       aria-invalid={message !== ''}
       aria-describedby="reading-message"
     />

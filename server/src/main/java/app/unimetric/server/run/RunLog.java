@@ -11,7 +11,7 @@ import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.bench.TypedReading;
 import app.unimetric.documents.run.EventDocument;
 import app.unimetric.documents.run.RunSheetDocument;
 import app.unimetric.server.event.ToolUsed;
@@ -173,7 +173,7 @@ public class RunLog {
 
   private RunEvent event(Said said, EntryTime time, Signature by) {
     String typed = said.typed();
-    Double value = typed == null ? null : (Double) DecimalText.parse(typed, "typed");
+    TypedReading reading = typed == null ? null : TypedReading.parse(typed, said.unit());
     Said.Witness given = said.witness();
     Signature witness =
         given == null || !takesWitness(said.kind())
@@ -184,8 +184,8 @@ public class RunLog {
         said.stepId(),
         said.kind(),
         said.fastener(),
-        value,
-        said.unit(),
+        reading == null ? null : (Double) reading.value(),
+        reading == null ? said.unit() : reading.unit(),
         said.reason(),
         said.finding(),
         said.corrects(),

@@ -1,0 +1,32 @@
+/** How long a page may take to bring the place a link names. */
+const PATIENCE_MS = 5000;
+let watching: MutationObserver | undefined;
+let giveUp: ReturnType<typeof setTimeout>;
+
+/** Goes to a place of the page by its id and puts the keyboard there; waits while it is loading. */
+export function goTo(id: string): void {
+  watching?.disconnect();
+  clearTimeout(giveUp);
+  if (!id || found(id)) return;
+  watching = new MutationObserver(() => {
+    if (found(id)) watching?.disconnect();
+  });
+  watching.observe(document.body, { childList: true, subtree: true });
+  giveUp = setTimeout(() => watching?.disconnect(), PATIENCE_MS);
+}
+
+function found(id: string): boolean {
+  const place = document.getElementById(id);
+  if (!place) return false;
+  if (place.tabIndex < 0) place.tabIndex = -1;
+  place.focus({ preventScroll: true });
+  place.scrollIntoView?.({ block: 'start' });
+  return true;
+}
+
+/** The id a link names, empty when it names none. */
+export function placeOf(target: unknown): string {
+  const link = target instanceof Element ? target.closest('a[href*="#"]') : null;
+  const href = link?.getAttribute('href') ?? '';
+  return decodeURIComponent(href.slice(href.indexOf('#') + 1) || '');
+}
