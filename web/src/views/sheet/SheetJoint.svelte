@@ -1,6 +1,6 @@
 <script lang="ts">
   import { WarningAlt } from 'carbon-icons-svelte';
-  import type { Schemas } from '../../api/client';
+  import { api, ask, type Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
   import { inUnit, sign } from '../../joint/figures';
   import JointDrawing from '../../joint/JointDrawing.svelte';
@@ -12,6 +12,7 @@
   import OtherTools from './OtherTools.svelte';
   import Place from './Place.svelte';
   import StatedValues from './StatedValues.svelte';
+  import WriteDown from './WriteDown.svelte';
 
   interface Props {
     joint: Schemas['SheetJoint'];
@@ -44,6 +45,26 @@
       )
       .join(' → '),
   );
+  async function withdraw(valueId: string, reason: string, id: string) {
+    decided(
+      await ask(
+        api.POST('/api/jobs/{id}/withdrawals', {
+          params: { path: { id: jobId } },
+          body: { id, valueId, reason, version },
+        }),
+      ),
+    );
+  }
+  async function feel(reason: string, id: string) {
+    decided(
+      await ask(
+        api.POST('/api/jobs/{id}/by-feel', {
+          params: { path: { id: jobId } },
+          body: { id, jointId: joint.id, reason, version },
+        }),
+      ),
+    );
+  }
   const why = $derived([
     ...joint.reasons,
     ...joint.orderReasons,
@@ -85,7 +106,7 @@
     </div>
   </div>
 
-  <StatedValues {joint} />
+  <StatedValues {joint} withdraw={here.mayWork && !started ? withdraw : undefined} />
 
   <div>
     <span class="label">Target</span>
@@ -134,6 +155,11 @@
       <Why label="Why" reasons={joint.tool.reasons} derivation={joint.tool.derivation} />
     {:else if joint.band}
       <p class="warn"><WarningAlt size={16} /> No tool of the crib</p>
+      {#if joint.byFeel !== undefined}
+        <p class="warn">By feel, unverified: {joint.byFeel}</p>
+      {:else if !joint.critical && here.mayWork && !started}
+        <WriteDown label="Why no tool reaches" button="By feel" maxlength={1000} send={feel} />
+      {/if}
     {:else}
       <p class="soft">{joint.values.length ? 'None needed' : '–'}</p>
     {/if}

@@ -4,8 +4,16 @@
   import { here } from '../../api/session.svelte';
   import { inUnit, plain, sign } from '../../joint/figures';
   import { reading } from '../../joint/unit.svelte';
+  import WriteDown from './WriteDown.svelte';
 
-  let { joint }: { joint: Schemas['SheetJoint'] } = $props();
+  interface Props {
+    joint: Schemas['SheetJoint'];
+    /** Takes a value back; without it none can be. */
+    withdraw?: ((valueId: string, reason: string, id: string) => Promise<void>) | undefined;
+  }
+  let { joint, withdraw }: Props = $props();
+  /** Values of the pack itself are not taken back; those written down have ids of their own. */
+  const writtenDown = (v: Schemas['SheetValue']) => !v.id.startsWith('pack.');
   const conflictOf = (index: number) => joint.conflicts.find((c) => c.b === index);
   const slipOf = (index: number) => joint.unitSlips.find((s) => s.index === index);
   const holds = (index: number) =>
@@ -50,11 +58,38 @@
           </span>
         </p>
       {/if}
+      {#if withdraw && writtenDown(v)}
+        <details class="no-print">
+          <summary>Take it back</summary>
+          <WriteDown
+            label="What was wrong with it"
+            button="Take it back"
+            maxlength={1000}
+            send={(reason, id) => withdraw(v.id, reason, id)}
+          />
+        </details>
+      {/if}
     </div>
+  {/each}
+  {#each joint.takenBack as back (back.stated + back.reason)}
+    <p class="back">
+      <s>{back.stated}</s>
+      <span class="soft">taken back by {back.by}: {back.reason}</span>
+    </p>
   {/each}
 </div>
 
 <style>
+  details summary {
+    cursor: pointer;
+    font-size: 0.8125rem;
+    color: var(--copper);
+    min-height: 2rem;
+    line-height: 2rem;
+  }
+  .back {
+    font-size: 0.8125rem;
+  }
   .label {
     display: block;
     font-size: 0.75rem;

@@ -53,6 +53,7 @@ function joint(more: Partial<Joint>): Joint {
     traps: [],
     wetting: '',
     deskNotes: [],
+    takenBack: [],
     ...more,
   };
 }

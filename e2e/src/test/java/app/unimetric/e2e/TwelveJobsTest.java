@@ -102,9 +102,7 @@ class TwelveJobsTest {
       }
       String before = step.innerText();
       if (desk.page.getByLabel("Who looked").count() > 0) {
-        desk.page.getByLabel("Who looked").selectOption("Bram");
-        desk.page.getByLabel("PIN").fill("1357");
-        desk.button("Looked at every joint").click();
+        look(desk);
       } else if (desk.buttonNamed("As it should be").count() > 0) {
         figure(desk);
         desk.buttonNamed("As it should be").click();
@@ -121,6 +119,15 @@ class TwelveJobsTest {
               + " return !s || s.innerText !== before }",
           before);
     }
+  }
+
+  private static void look(Desk desk) {
+    Locator looked = desk.button("Looked at every joint");
+    for (int i = 0; i < 5 && !looked.isEnabled(); i++) {
+      desk.page.getByLabel("Who looked").selectOption("Bram");
+      desk.page.getByLabel("PIN").fill("1357");
+    }
+    looked.click();
   }
 
   private static void figure(Desk desk) {

@@ -132,6 +132,7 @@ public class PlanBenchmark {
                 List.of()),
             null,
             List.of(),
+            Map.of(),
             Policy.USUAL,
             TODAY);
   }

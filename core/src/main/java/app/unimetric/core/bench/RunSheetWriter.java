@@ -357,8 +357,13 @@ public final class RunSheetWriter {
       case CIRCULAR_CHECK ->
           "Once round at full torque. One slow pull each: it clicks without moving, or it moved.";
       default ->
-          setting == null && tool != null
-              ? "About " + share + " by feel; the torque tool does not reach this low."
+          setting == null
+              ? "About "
+                  + share
+                  + " by feel; "
+                  + (tool == null
+                      ? "no torque tool reaches here, so it is recorded as unverified."
+                      : "the torque tool does not reach this low.")
               : pass.percent() == 100
                   ? "Final torque. One smooth pull to the click, then stop."
                   : "Pass at " + share + ".";

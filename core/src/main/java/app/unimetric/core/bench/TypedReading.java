@@ -29,7 +29,7 @@ public record TypedReading(double value, TorqueUnit unit) {
       return new TypedReading(figure, toolUnit);
     }
     if (TorqueText.parse(typed).statement() instanceof Statement.Value one) {
-      return new TypedReading(one.value(), one.unit());
+      return new TypedReading(one.lowest(), one.unit());
     }
     throw InvalidInput.at(FIELD, "must be one torque, as the tool shows it: 14.5 or 14.5 ftlb.");
   }

@@ -3,6 +3,7 @@ package app.unimetric.core.plan;
 import app.unimetric.core.tool.CribTool;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param shelf products and parts there are; null when it is not known
  * @param fits answers to the questions of fit; null when they are not asked here
  * @param handOrder joints as a person arranged them; empty for the planner's own order
+ * @param byFeel joints that are done by feel, with the reason; passed over on a critical one
  * @param today for calibration and expiry
  */
 public record Circumstances(
@@ -23,6 +25,7 @@ public record Circumstances(
     @Nullable Shelf shelf,
     @Nullable List<FitAnswer> fits,
     List<String> handOrder,
+    Map<String, String> byFeel,
     Policy policy,
     LocalDate today) {
   public Circumstances {
@@ -30,10 +33,12 @@ public record Circumstances(
     crib = List.copyOf(crib);
     fits = fits == null ? null : List.copyOf(fits);
     handOrder = List.copyOf(handOrder);
+    byFeel = Map.copyOf(byFeel);
   }
 
   /** Only the crib is known. */
   public static Circumstances of(List<CribTool> crib, LocalDate today) {
-    return new Circumstances(List.of(), crib, null, null, null, List.of(), Policy.USUAL, today);
+    return new Circumstances(
+        List.of(), crib, null, null, null, List.of(), Map.of(), Policy.USUAL, today);
   }
 }

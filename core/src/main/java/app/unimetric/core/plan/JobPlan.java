@@ -65,7 +65,7 @@ public record JobPlan(
               joint, rules, given.decisions(), given.crib(), given.policy(), given.today());
       planned.put(joint.id(), one);
       settings.put(joint.id(), settingOf(one));
-      blockers.addAll(blockers(one));
+      blockers.addAll(blockers(one, given.byFeel()));
     }
     List<String> ring = Precedence.order(settings.keySet(), rules).cycle();
     Assemblies blocks =
@@ -204,7 +204,7 @@ public record JobPlan(
     return choice == null || reading == null ? null : choice.tool().id() + " " + reading.figure();
   }
 
-  private static List<Blocker> blockers(PlannedJoint joint) {
+  private static List<Blocker> blockers(PlannedJoint joint, Map<String, String> byFeel) {
     List<Blocker> found = new ArrayList<>();
     String id = joint.joint().id();
     if (joint.joint().torque().values().isEmpty()) {
@@ -220,7 +220,8 @@ public record JobPlan(
     for (String message : joint.resolution().blockers()) {
       found.add(Blocker.ofJoint(Blocker.Kind.VALUES_DISAGREE, id, message));
     }
-    if (joint.resolution().band() != null && joint.tool() == null) {
+    boolean feels = byFeel.containsKey(id) && !joint.joint().duty().isCritical();
+    if (joint.resolution().band() != null && joint.tool() == null && !feels) {
       String nearest =
           joint.tools().isEmpty()
               ? "The crib holds no torque tool."

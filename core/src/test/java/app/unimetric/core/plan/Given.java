@@ -4,6 +4,7 @@ import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.tool.CribTool;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 
 /** Circumstances for a test, told one thing at a time. */
 public final class Given {
@@ -14,6 +15,7 @@ public final class Given {
   private Shelf shelf;
   private List<FitAnswer> fits;
   private List<String> handOrder = List.of();
+  private Map<String, String> byFeel = Map.of();
 
   private Given(List<CribTool> crib, LocalDate today) {
     this.crib = crib;
@@ -39,6 +41,11 @@ public final class Given {
     return this;
   }
 
+  Given feeling(String joint, String reason) {
+    byFeel = Map.of(joint, reason);
+    return this;
+  }
+
   Given answered(List<FitAnswer> answers) {
     fits = answers;
     return this;
@@ -52,6 +59,7 @@ public final class Given {
   public JobPlan plan(JobPack pack) {
     return JobPlan.of(
         pack,
-        new Circumstances(decisions, crib, handTools, shelf, fits, handOrder, Policy.USUAL, today));
+        new Circumstances(
+            decisions, crib, handTools, shelf, fits, handOrder, byFeel, Policy.USUAL, today));
   }
 }

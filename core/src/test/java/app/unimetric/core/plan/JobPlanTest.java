@@ -203,6 +203,22 @@ class JobPlanTest {
   }
 
   @Test
+  void byFeelStandsWhereNoToolReachesButNotOnACriticalJoint() {
+    SamplePack.jointOf(document, 0).put("values", List.of(SamplePack.value(0.5, "N.m", "MANUAL")));
+    SamplePack.jointOf(document, 0).put("propertyClass", null);
+    JobPack critical = SamplePack.read(document);
+    assertThat(given().feeling("pair", "too small").plan(critical).blockers())
+        .extracting(Blocker::kind)
+        .contains(Blocker.Kind.NO_TOOL);
+    SamplePack.jointOf(document, 0).put("critical", false);
+    JobPack ordinary = SamplePack.read(document);
+    assertThat(given().plan(ordinary).blockers())
+        .extracting(Blocker::kind)
+        .contains(Blocker.Kind.NO_TOOL);
+    assertThat(given().feeling("pair", "too small").plan(ordinary).ready()).isTrue();
+  }
+
+  @Test
   void noRuleIsAddedBetweenJointsThatThePackDoesNotName() {
     document.put("order", List.of());
     SamplePack.jointOf(document, 0).put("role", "ADJUST");

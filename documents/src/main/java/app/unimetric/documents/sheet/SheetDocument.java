@@ -44,6 +44,10 @@ public final class SheetDocument {
 
   private record Choice(Map<String, String> options, List<Side> sides) {}
 
+  private record Withdrawal(String valueId, String reason) {}
+
+  private record Feel(String jointId, String reason) {}
+
   private record Print(List<PrintLine> joints, List<String> blockers) {}
 
   private record PrintLine(
@@ -57,6 +61,8 @@ public final class SheetDocument {
   private static final Versioned<Quote> QUOTE = single("quote", Quote.class);
   private static final Versioned<Part> PART = single("part", Part.class);
   private static final Versioned<Choice> CHOICE = single("choice", Choice.class);
+  private static final Versioned<Withdrawal> WITHDRAWAL = single("withdrawal", Withdrawal.class);
+  private static final Versioned<Feel> FEEL = single("joint by feel", Feel.class);
   private static final Versioned<Print> PRINT = single("print", Print.class);
 
   private SheetDocument() {}
@@ -94,6 +100,10 @@ public final class SheetDocument {
       return PART.write(new Part(p.name()));
     } else if (said instanceof SheetSaying.Chosen c) {
       return CHOICE.write(new Choice(c.answers().options(), c.answers().sides()));
+    } else if (said instanceof SheetSaying.Withdrawn w) {
+      return WITHDRAWAL.write(new Withdrawal(w.valueId(), w.reason()));
+    } else if (said instanceof SheetSaying.ByFeel f) {
+      return FEEL.write(new Feel(f.jointId(), f.reason()));
     } else if (said instanceof SheetSaying.CardPrinted c) {
       return PRINT.write(print(c.card()));
     }
@@ -130,6 +140,14 @@ public final class SheetDocument {
       case CHOICE -> {
         Choice c = CHOICE.read(text);
         yield new SheetSaying.Chosen(new Answers(c.options(), c.sides()));
+      }
+      case WITHDRAWAL -> {
+        Withdrawal w = WITHDRAWAL.read(text);
+        yield new SheetSaying.Withdrawn(w.valueId(), w.reason());
+      }
+      case BY_FEEL -> {
+        Feel f = FEEL.read(text);
+        yield new SheetSaying.ByFeel(f.jointId(), f.reason());
       }
       case PRINT -> new SheetSaying.CardPrinted(card(PRINT.read(text)));
     };

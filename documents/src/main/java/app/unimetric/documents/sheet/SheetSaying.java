@@ -42,6 +42,12 @@ public sealed interface SheetSaying {
   /** What was answered to the job's own questions; the latest counts, as a whole. */
   record Chosen(Answers answers) implements SheetSaying {}
 
+  /** A value that was written down wrongly is taken back; it stays in the history. */
+  record Withdrawn(String valueId, String reason) implements SheetSaying {}
+
+  /** A joint that no torque tool reaches is brought to its torque by feel, unverified. */
+  record ByFeel(String jointId, String reason) implements SheetSaying {}
+
   /** What was quoted, in the workshop's currency. */
   record Quoted(BigDecimal amount) implements SheetSaying {}
 
@@ -61,7 +67,9 @@ public sealed interface SheetSaying {
     QUOTE,
     PART,
     PRINT,
-    CHOICE;
+    CHOICE,
+    WITHDRAWAL,
+    BY_FEEL;
 
     static Kind of(SheetSaying said) {
       if (said instanceof DecisionMade) {
@@ -80,6 +88,10 @@ public sealed interface SheetSaying {
         return PART;
       } else if (said instanceof Chosen) {
         return CHOICE;
+      } else if (said instanceof Withdrawn) {
+        return WITHDRAWAL;
+      } else if (said instanceof ByFeel) {
+        return BY_FEEL;
       }
       return PRINT;
     }

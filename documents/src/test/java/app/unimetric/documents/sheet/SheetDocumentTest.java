@@ -50,6 +50,12 @@ class SheetDocumentTest {
         Arguments.of(
             "{\"version\":1,\"options\":{\"pins\":\"two\"},\"sides\":[\"LEFT\"]}",
             new SheetSaying.Chosen(new Answers(Map.of("pins", "two"), List.of(Side.LEFT)))),
+        Arguments.of(
+            "{\"version\":1,\"valueId\":\"pack.1\",\"reason\":\"Wrong page.\"}",
+            new SheetSaying.Withdrawn("pack.1", "Wrong page.")),
+        Arguments.of(
+            "{\"version\":1,\"jointId\":\"collar\",\"reason\":\"No tool so small.\"}",
+            new SheetSaying.ByFeel("collar", "No tool so small.")),
         Arguments.of("{\"version\":1,\"name\":\"Box 7\"}", new SheetSaying.PartNamed("Box 7")),
         Arguments.of(
             "{\"version\":1,\"joints\":[{\"jointId\":\"axle\",\"title\":\"Axle\",\"target\":\"93–103 N·m\",\"product\":\"grease\",\"setting\":\"98\",\"passes\":\"100 % 1\"}],\"blockers\":[\"none\"]}",

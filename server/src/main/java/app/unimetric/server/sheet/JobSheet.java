@@ -37,7 +37,6 @@ import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.Setting;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Derivation;
-import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Machine;
 import java.time.Instant;
@@ -151,6 +150,8 @@ record JobSheet(
       List<String> notes,
       List<String> traps,
       String wetting,
+      @Nullable String byFeel,
+      List<Sheet.TakenBack> takenBack,
       List<DeskNote> deskNotes) {}
 
   /**
@@ -224,16 +225,12 @@ record JobSheet(
         Questions.of(sheet.choices(), sheet.answers()),
         WorkLine.of(plan),
         plan.pack().steps(Phase.Part.RIDE),
-        plan.joints().stream()
-            .map(p -> joint(p, plan.work().wettings(), sheet.deskNotes()))
-            .toList(),
+        plan.joints().stream().map(p -> joint(p, plan.work().wettings(), sheet)).toList(),
         plan.pack().checks());
   }
 
   private static SheetJoint joint(
-      PlannedJoint planned,
-      Map<String, Wetting> wettings,
-      List<Sheet.Said<SheetSaying.DeskNoted>> deskNotes) {
+      PlannedJoint planned, Map<String, Wetting> wettings, Sheet sheet) {
     Wetting moment = wettings.get(planned.joint().id());
     PackJoint joint = planned.joint();
     Resolution r = planned.resolution();
@@ -272,7 +269,9 @@ record JobSheet(
         planned.notes(),
         joint.traps(),
         moment == null ? "" : moment.words(),
-        deskNotes.stream()
+        chosen == null ? sheet.byFeel().get(joint.id()) : null,
+        sheet.takenBack(joint),
+        sheet.deskNotes().stream()
             .filter(n -> n.what().jointId().equals(joint.id()))
             .map(n -> new DeskNote(n.id(), n.what().state(), n.what().summary(), n.by(), n.at()))
             .toList());

@@ -4,6 +4,7 @@ import app.unimetric.core.pack.Answers;
 import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackChoices;
+import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.FitAnswer;
 import app.unimetric.core.plan.PlanPrint;
@@ -78,13 +79,15 @@ final class Sheet {
     return all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
   }
 
-  /** The pack with the values found for it. */
+  /** The pack with the values found for it, but for those that were taken back. */
   JobPack pack() {
     Map<String, List<DocumentedValue>> found = new LinkedHashMap<>();
     for (Said<SheetSaying.ValueFound> v : all(SheetSaying.ValueFound.class)) {
-      found
-          .computeIfAbsent(v.what().jointId(), id -> new ArrayList<>())
-          .add(value(v.id(), v.what()));
+      if (withdrawal(v.id()).isEmpty()) {
+        found
+            .computeIfAbsent(v.what().jointId(), id -> new ArrayList<>())
+            .add(value(v.id(), v.what()));
+      }
     }
     return stated.answered(answers()).with(found);
   }
@@ -110,6 +113,47 @@ final class Sheet {
                     d.what().reason(),
                     d.by()))
         .toList();
+  }
+
+  /** Why a value was taken back; empty while it stands. */
+  Optional<Said<SheetSaying.Withdrawn>> withdrawal(UUID valueId) {
+    return all(SheetSaying.Withdrawn.class).stream()
+        .filter(w -> w.what().valueId().equals(valueId.toString()))
+        .findFirst();
+  }
+
+  /** Values written down for a joint and taken back again, with what was said of it. */
+  List<TakenBack> takenBack(PackJoint joint) {
+    List<TakenBack> back = new ArrayList<>();
+    for (Said<SheetSaying.ValueFound> v : all(SheetSaying.ValueFound.class)) {
+      if (joint.isNamed(v.what().jointId())) {
+        withdrawal(v.id())
+            .ifPresent(
+                w ->
+                    back.add(
+                        new TakenBack(
+                            value(v.id(), v.what()).words(), v.by(), w.by(), w.what().reason())));
+      }
+    }
+    return back;
+  }
+
+  /** A value that was taken back. */
+  record TakenBack(String stated, String writtenBy, String by, String reason) {}
+
+  /** Who wrote a value down; empty when it stands in the pack or is not known. */
+  Optional<String> writtenBy(String valueId) {
+    return all(SheetSaying.ValueFound.class).stream()
+        .filter(v -> v.id().toString().equals(valueId))
+        .map(Said::by)
+        .findFirst();
+  }
+
+  /** Joints that are done by feel, with the reason. */
+  Map<String, String> byFeel() {
+    Map<String, String> byFeel = new LinkedHashMap<>();
+    all(SheetSaying.ByFeel.class).forEach(f -> byFeel.put(f.what().jointId(), f.what().reason()));
+    return byFeel;
   }
 
   List<FitAnswer> fits() {

@@ -9,6 +9,7 @@ import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.stated.TorqueText;
 import app.unimetric.documents.sheet.SheetSaying;
+import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
 import java.util.List;
 import java.util.Map;
@@ -48,6 +49,37 @@ final class SheetChecks {
                 "is missing: say where it stands, in at most 200 characters.");
     problems.under("", () -> TorqueText.parse(v.typed()));
     problems.orThrow();
+  }
+
+  /** Whoever wrote a value down may take it back, or a lead. */
+  static void withdrawal(SheetSaying.Withdrawn w, Sheet sheet, SignedIn person) {
+    Optional<String> writer = sheet.writtenBy(w.valueId());
+    new Problems()
+        .require(writer.isPresent(), "valueId", "names no value written down on this sheet.")
+        .require(
+            !w.reason().isBlank() && w.reason().length() <= LONGEST_WORDS,
+            "reason",
+            "is missing: say in a few words what was wrong with it.")
+        .orThrow();
+    if (!person.isLead() && !person.name().equals(writer.orElseThrow())) {
+      throw Refusal.forbidden(
+          writer.orElseThrow() + " wrote this value down; they or a lead may take it back.");
+    }
+  }
+
+  static void byFeel(SheetSaying.ByFeel f, JobPack pack) {
+    Optional<PackJoint> joint = joint(pack, f.jointId());
+    new Problems()
+        .require(joint.isPresent(), "jointId", "names no joint of this job.")
+        .require(
+            joint.isEmpty() || !joint.get().duty().isCritical(),
+            "jointId",
+            "is a critical joint: it needs a torque tool.")
+        .require(
+            !f.reason().isBlank() && f.reason().length() <= LONGEST_WORDS,
+            "reason",
+            "is missing: say in a few words why no tool reaches.")
+        .orThrow();
   }
 
   static void deskNote(SheetSaying.DeskNoted n, JobPack pack) {

@@ -120,6 +120,40 @@ class SheetController {
 
   /**
    * @param id made by the sender
+   * @param reason what was wrong with it
+   * @param version of the job as last seen
+   */
+  record NewWithdrawal(UUID id, String valueId, String reason, int version) {}
+
+  @PostMapping("/api/jobs/{id}/withdrawals")
+  JobSheet withdraw(
+      @PathVariable UUID id,
+      @RequestBody NewWithdrawal w,
+      @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    SheetSaying.Withdrawn said = new SheetSaying.Withdrawn(w.valueId(), w.reason().strip());
+    SheetChecks.withdrawal(said, sheets.sheet(job), person);
+    return said(job, w.id(), w.version(), said, person);
+  }
+
+  /**
+   * @param id made by the sender
+   * @param reason why no torque tool reaches
+   * @param version of the job as last seen
+   */
+  record NewByFeel(UUID id, String jointId, String reason, int version) {}
+
+  @PostMapping("/api/jobs/{id}/by-feel")
+  JobSheet byFeel(
+      @PathVariable UUID id, @RequestBody NewByFeel f, @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    SheetSaying.ByFeel said = new SheetSaying.ByFeel(f.jointId(), f.reason().strip());
+    SheetChecks.byFeel(said, sheets.sheet(job).pack());
+    return said(job, f.id(), f.version(), said, person);
+  }
+
+  /**
+   * @param id made by the sender
    */
   record NewDeskNote(UUID id, String jointId, String state, String summary) {}
 

@@ -60,6 +60,7 @@ public class Sheets {
             stock.shelf(),
             sheet.fits(),
             sheet.handOrder(),
+            sheet.byFeel(),
             Policy.USUAL,
             today));
   }

@@ -33,7 +33,10 @@ class SheetsTest {
   private String job = "";
   private JsonNode sheet;
 
+  private final Workshop workshop;
+
   SheetsTest(Workshop workshop) {
+    this.workshop = workshop;
     bram = Visitor.signedIn(workshop, "Bram");
     asta = Visitor.signedIn(workshop, "Asta");
     guest = Visitor.signedIn(workshop, "Visitor");
@@ -108,6 +111,71 @@ class SheetsTest {
             "/api/jobs/" + job + "/choices",
             Map.of("id", UUID.randomUUID(), "options", two, "sides", List.of(), "version", 1));
     assertThat(denied.status()).isEqualTo(403);
+  }
+
+  private Map<String, Object> found(String joint, String typed) {
+    return Map.of("jointId", joint, "typed", typed, "source", "MANUAL", "document", "p. 3");
+  }
+
+  @Test
+  void aValueIsTakenBackByWhoWroteItOrALeadAndStaysInTheHistory() {
+    write("values", found("axle", "80 Nm"));
+    String value = joint("axle").path("values").get(0).path("id").asString();
+    Map<String, Object> back = new HashMap<>(Map.of("valueId", value, "reason", "Wrong page."));
+    back.putAll(Map.of("id", UUID.randomUUID(), "version", sheet.path("version").asInt()));
+    Visitor ilse = Visitor.signedIn(workshop, "Ilse");
+    Answer others = ilse.post("/api/jobs/" + job + "/withdrawals", back);
+    assertThat(others.status()).isEqualTo(403);
+    assertThat(others.detail()).contains("Bram wrote this value down");
+    assertThat(write("withdrawals", Map.of("valueId", value, "reason", " ")).status())
+        .isEqualTo(400);
+    assertThat(write("withdrawals", Map.of("valueId", value, "reason", "Wrong page.")).status())
+        .isEqualTo(200);
+    assertThat(joint("axle").path("values").size()).isZero();
+    assertThat(joint("axle").path("takenBack").toString())
+        .contains("80 N·m", "p. 3", "Wrong page.", "Bram");
+    assertThat(write("withdrawals", Map.of("valueId", "pack.1", "reason", "x")).status())
+        .isEqualTo(400);
+  }
+
+  @Test
+  void byFeelIsForWhatNoToolReachesAndNeverForACriticalJoint() {
+    Answer critical = write("by-feel", Map.of("jointId", "axle", "reason", "No room."));
+    assertThat(critical.status()).isEqualTo(400);
+    assertThat(critical.body().path("errors").toString()).contains("critical joint");
+    job = UUID.randomUUID().toString();
+    sheet =
+        bram.post(
+                "/api/jobs",
+                Map.of("id", job, "machineId", bicycle(), "packKey", "bi-crank-collar"))
+            .body();
+    write("values", found("collar", "0.7 Nm"));
+    assertThat(kinds("collar")).contains("NO_TOOL");
+    write("by-feel", Map.of("jointId", "collar", "reason", "No tool so small."));
+    assertThat(kinds("collar")).doesNotContain("NO_TOOL");
+    assertThat(joint("collar").path("byFeel").asString()).isEqualTo("No tool so small.");
+  }
+
+  private String bicycle() {
+    return bram.get("/api/machines?q=Haul%201").body().get(0).path("id").asString();
+  }
+
+  private JsonNode joint(String id) {
+    return sheet
+        .path("joints")
+        .valueStream()
+        .filter(j -> j.path("id").asString().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private List<String> kinds(String joint) {
+    return sheet
+        .path("blockers")
+        .valueStream()
+        .filter(b -> b.path("jointId").asString("").equals(joint))
+        .map(b -> b.path("kind").asString())
+        .toList();
   }
 
   @Test

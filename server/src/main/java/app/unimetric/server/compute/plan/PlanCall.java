@@ -131,6 +131,8 @@ public final class PlanCall {
           @Nullable List<Fitting> fits,
       @Schema(description = "joints as arranged by hand; passed over where a rule forbids it")
           @Nullable List<String> handOrder,
+      @Schema(description = "joints done by feel where no tool reaches; not on a critical one")
+          @Nullable List<String> byFeel,
       @Nullable PolicyFields policy,
       @Schema(description = "to what the pack asks first; left out: the usual kind, both sides")
           @Nullable AnswerFields answers,
@@ -270,9 +272,17 @@ public final class PlanCall {
         JobPlan.of(
             valued,
             new Circumstances(
-                decisions, crib, handTools, shelf, fits, handOrder, policy, r.today())),
+                decisions, crib, handTools, shelf, fits, handOrder, byFeel(r), policy, r.today())),
         policy,
         why);
+  }
+
+  private static Map<String, String> byFeel(Request r) {
+    Map<String, String> byFeel = new HashMap<>();
+    if (r.byFeel() != null) {
+      r.byFeel().forEach(id -> byFeel.put(id, "asked for"));
+    }
+    return byFeel;
   }
 
   /** A plan in the form of this call. */
