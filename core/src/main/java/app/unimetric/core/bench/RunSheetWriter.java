@@ -13,6 +13,7 @@ import app.unimetric.core.plan.Needs;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.Wetting;
 import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.sequence.PassKind;
@@ -333,6 +334,14 @@ public final class RunSheetWriter {
     double low = aim * Math.max(0, pass.percent() - slack) / 100;
     double high = Math.min(aim * (pass.percent() + slack) / 100, last.maxNm());
     return TorqueBand.of(Math.min(low, high), high);
+  }
+
+  /** What is set on the chosen tool for a pass; null where no tool reaches so low. */
+  public static @Nullable ScaleReading settingOf(PlannedJoint j, Pass pass) {
+    TorqueBand band = passBand(j, pass);
+    ToolChoice choice = j.tool();
+    Setting setting = band == null || choice == null ? null : setting(j, pass, band, choice.tool());
+    return setting == null ? null : setting.reading();
   }
 
   private static @Nullable Setting setting(

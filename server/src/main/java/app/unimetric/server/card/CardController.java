@@ -8,6 +8,7 @@ import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.run.RunLog;
 import app.unimetric.server.sheet.Sheets;
 import app.unimetric.server.sheet.SincePrint;
 import io.swagger.v3.oas.annotations.Hidden;
@@ -35,6 +36,7 @@ class CardController {
   private final Sheets sheets;
   private final CardPaper paper;
   private final Fleet fleet;
+  private final RunLog runs;
   private final Clock clock;
   private final String publicUrl;
 
@@ -43,12 +45,14 @@ class CardController {
       Sheets sheets,
       CardPaper paper,
       Fleet fleet,
+      RunLog runs,
       Clock clock,
       @Value("${unimetric.public-url}") String publicUrl) {
     this.jobs = jobs;
     this.sheets = sheets;
     this.paper = paper;
     this.fleet = fleet;
+    this.runs = runs;
     this.clock = clock;
     this.publicUrl = publicUrl;
   }
@@ -82,6 +86,7 @@ class CardController {
             here + "/jobs/" + id + "/sheet",
             day,
             sheets.partFitted(job),
+            runs.find(id).map(CardController::standing).orElse(null),
             changes);
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
@@ -89,6 +94,13 @@ class CardController {
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.inline().filename("job-" + job.number() + ".pdf").build().toString())
         .body(paper.pdf(card));
+  }
+
+  private static String standing(RunLog.Run run) {
+    return (run.state().signedOff() ? "Done and signed" : "Under way")
+        + ": begun by "
+        + run.startedBy()
+        + ". The bench keeps to the sheet as it was then; this card shows how it would be planned now.";
   }
 
   /** The plan as the plan call answers it. */

@@ -1,16 +1,20 @@
 package app.unimetric.server.card;
 
-import app.unimetric.core.pack.Measure;
+import app.unimetric.core.bench.RunSheetWriter;
+import app.unimetric.core.order.TaskKind;
+import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.plan.Blocker;
+import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.UntilRide;
 import app.unimetric.core.plan.Wetting;
+import app.unimetric.core.plan.WorkLine;
 import app.unimetric.core.quantity.MinutesText;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.sequence.Pass;
@@ -20,7 +24,9 @@ import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Machine;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -28,7 +34,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a job card says, for its template: words and drawings of a plan, nothing worked out here.
  *
- * @param notReady what stands in the way; null when nothing does
+ * @param standing that the job is under way or done; null before it is started
+ * @param notReady what stands in the way; null when nothing does, or when it is started
  */
 record JobCard(
     String title,
@@ -36,6 +43,7 @@ record JobCard(
     String part,
     String printed,
     String qrSvg,
+    @Nullable String standing,
     @Nullable String notReady,
     List<Section> changed,
     List<Line> joints,
@@ -43,11 +51,21 @@ record JobCard(
     List<Section> right) {
   private static final int MOST_BOXES = 24;
 
+  /** Characters in a line of a column. */
+  private static final int COLUMN = 75;
+
+  private static final Set<TaskKind> TOGETHER =
+      EnumSet.of(TaskKind.WET, TaskKind.START, TaskKind.SNUG);
+
   /** A heading and what stands under it; never empty. */
   record Section(String title, List<String> items) {}
 
-  /** A value as its sheet prints it. */
-  record Stated(String words, String document) {}
+  /**
+   * A value as its sheet prints it.
+   *
+   * @param holds whether it is the one that counts; any other is struck out
+   */
+  record Stated(String words, String document, boolean holds) {}
 
   /** What to set on which tool, for which band. */
   record Setting(String reading, String tool, String target) {}
@@ -73,6 +91,7 @@ record JobCard(
   /**
    * @param address the screen the square code leads to
    * @param part what is fitted
+   * @param standing that the job is under way or done; null before it is started
    * @param changes what the card printed before no longer tells; empty when none was
    */
   static JobCard of(
@@ -82,8 +101,11 @@ record JobCard(
       String address,
       LocalDate day,
       String part,
+      @Nullable String standing,
       List<PlanPrint.Change> changes) {
     Preparation asked = plan.pack().preparation();
+    List<String> work = work(WorkLine.of(plan));
+    int half = half(work);
     List<Line> lines = new ArrayList<>();
     for (PlannedJoint joint : plan.joints()) {
       lines.add(line(lines.size() + 1, joint, plan, changes));
@@ -105,7 +127,8 @@ record JobCard(
         part,
         "Printed " + day + " · " + plan.pack().summary() + time(plan.ride()),
         QrCode.svg(address),
-        plan.ready()
+        standing,
+        plan.ready() || standing != null
             ? null
             : plan.blockers().stream().map(b -> inTheWay(b, plan)).collect(Collectors.joining(" ")),
         sections(
@@ -119,15 +142,9 @@ record JobCard(
         sections(
             section("Must fit", asked.fitChecks()),
             section("Needed", List.of(needed(plan))),
-            measures("Measure as found", asked.asFound()),
-            steps("Before", Phase.Part.BEFORE, plan),
-            measures("Inspect", asked.inspections())),
+            section("The work in its order", work.subList(0, half))),
         sections(
-            steps("Between", Phase.Part.AMONG, plan),
-            steps("After the last torque", Phase.Part.AFTER, plan),
-            section(
-                "Before it is ridden",
-                plan.pack().checks().stream().map(c -> c.title() + ": " + c.text()).toList()),
+            section("The work, further", work.subList(half, work.size())),
             steps("First ride", Phase.Part.RIDE, plan),
             section("Cautions", plan.pack().cautions())));
   }
@@ -175,16 +192,33 @@ record JobCard(
             .filter(c -> j.id().equals(c.jointId()))
             .map(PlanPrint.Change::words)
             .toList(),
-        joint.torque().values().stream()
-            .map(v -> new Stated(v.value().asPrinted(), v.document()))
-            .toList(),
+        stated(j),
         j.compound().advice().words(),
         j.compound().where(),
         moment == null || moment.words().isEmpty() ? null : moment.words(),
         setting,
         setting != null ? null : j.resolution().band() == null ? "–" : "no tool",
-        j.passes().stream().map(JobCard::pass).collect(Collectors.joining(" → ")),
+        j.passes().stream().map(p -> pass(p, j)).collect(Collectors.joining(" → ")),
         "□ ".repeat(Math.min(joint.pattern().count(), MOST_BOXES)));
+  }
+
+  /** The value that holds with its source; the others by name, so that nobody takes one of them. */
+  private static List<Stated> stated(PlannedJoint j) {
+    List<Stated> stated = new ArrayList<>();
+    Integer governing = j.resolution().governing();
+    Decision decision = j.decision();
+    List<DocumentedValue> values = j.joint().torque().values();
+    for (int i = 0; i < values.size(); i++) {
+      DocumentedValue v = values.get(i);
+      boolean holds =
+          decision != null
+              ? v.id().equals(decision.valueId())
+              : governing == null || governing == i;
+      stated.add(
+          new Stated(
+              v.value().asPrinted(), v.value().source().words() + ", " + v.document(), holds));
+    }
+    return stated;
   }
 
   private static @Nullable Setting setting(PlannedJoint j) {
@@ -195,14 +229,17 @@ record JobCard(
         : new Setting(reading.text(), choice.tool().name(), j.target());
   }
 
-  private static String pass(Pass pass) {
+  private static String pass(Pass pass, PlannedJoint j) {
     return switch (pass.kind()) {
       case HAND -> "by hand";
       case CIRCULAR_CHECK -> "check round";
-      default ->
-          pass.kind() == PassKind.SNUG && pass.order().size() > 1
-              ? pass.share() + " (" + pass.words().substring(pass.share().length() + 1) + ")"
-              : pass.share();
+      default -> {
+        ScaleReading set = RunSheetWriter.settingOf(j, pass);
+        String order = pass.words().substring(pass.share().length()).strip();
+        yield pass.share()
+            + (set == null ? "" : " " + set.onScale())
+            + (pass.kind() == PassKind.SNUG && pass.order().size() > 1 ? " (" + order + ")" : "");
+      }
     };
   }
 
@@ -218,8 +255,46 @@ record JobCard(
     return section(title, plan.pack().steps(part).stream().map(s -> step(s, plan)).toList());
   }
 
-  private static Section measures(String title, List<Measure> measures) {
-    return section(title, measures.stream().map(m -> m.words() + " ________").toList());
+  /** Where the lines are parted so that both columns are about as long. */
+  private static int half(List<String> lines) {
+    int all = lines.stream().mapToInt(JobCard::length).sum();
+    int half = 0;
+    for (int sum = 0; half < lines.size() && 2 * sum < all; half++) {
+      sum += length(lines.get(half));
+    }
+    return half;
+  }
+
+  /** Characters of the full lines that an item takes. */
+  private static int length(String item) {
+    return (item.length() / COLUMN + 1) * COLUMN;
+  }
+
+  /** Joints that are prepared, started or snugged one after the other share a line. */
+  private static List<String> work(List<WorkLine> lines) {
+    List<String> work = new ArrayList<>();
+    TaskKind last = null;
+    for (WorkLine line : lines) {
+      boolean goesOn = line.kind() == last && TOGETHER.contains(last);
+      if (goesOn) {
+        work.set(work.size() - 1, work.get(work.size() - 1) + " □ " + line.title());
+      } else {
+        work.add(work(line));
+      }
+      last = line.kind();
+    }
+    return work;
+  }
+
+  private static String work(WorkLine line) {
+    boolean figure = line.kind() == TaskKind.MEASURE || line.kind() == TaskKind.INSPECT;
+    return (line.hold() ? "HOLD " : "")
+        + line.doing()
+        + ": □ "
+        + line.title()
+        + (line.text().isEmpty() ? "" : (line.jointId() == null ? ". " : " ") + line.text())
+        + (figure ? " ________" : "")
+        + (line.traps().isEmpty() ? "" : " ! " + String.join(" ! ", line.traps()));
   }
 
   private static String step(PackStep step, JobPlan plan) {

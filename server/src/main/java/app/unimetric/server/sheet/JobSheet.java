@@ -24,6 +24,7 @@ import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.UntilRide;
 import app.unimetric.core.plan.Wetting;
+import app.unimetric.core.plan.WorkLine;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.FastenerPosition;

@@ -1,4 +1,4 @@
-package app.unimetric.server.sheet;
+package app.unimetric.core.plan;
 
 import app.unimetric.core.order.Task;
 import app.unimetric.core.order.TaskKind;
@@ -8,7 +8,6 @@ import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.Undoing;
-import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -24,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param hold whether it cannot be passed silently
  * @param why why it may not come sooner; null where nothing binds it
  */
-record WorkLine(
+public record WorkLine(
     TaskKind kind,
     String doing,
     String title,
@@ -34,7 +33,12 @@ record WorkLine(
     List<String> traps,
     @Nullable String why) {
 
-  static List<WorkLine> of(JobPlan plan) {
+  public WorkLine {
+    traps = List.copyOf(traps);
+  }
+
+  /** All lines of a plan; none when its rules form a ring. */
+  public static List<WorkLine> of(JobPlan plan) {
     Map<String, WorkLine> named = named(plan.pack());
     List<WorkLine> lines = new ArrayList<>();
     for (Task task : plan.work().tasks()) {
