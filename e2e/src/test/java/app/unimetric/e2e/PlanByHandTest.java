@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.unimetric.server.Workshop;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.List;
@@ -41,6 +42,53 @@ class PlanByHandTest {
 
   private static void said(Locator form, String label, String text) {
     form.getByLabel(label).fill(text);
+  }
+
+  @Test
+  void theAnswersAboutTheMachinePickItsJoints() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      open(desk, "Patrol 2", "front wheel", "Front wheel out and in");
+      desk.text("It has a nut on its end").click();
+      desk.text("On both fork legs").click();
+      assertThat(joints(desk))
+          .hasText(
+              new String[] {
+                "Axle nut", "Axle pinch bolts", "Axle pinch bolts, other leg", "Caliper to bracket"
+              });
+      desk.page.reload();
+      assertThat(joints(desk)).hasCount(4);
+      open(desk, "Patrol 2", "front pads", "Front brake pads");
+      desk.page.getByText("Right", new Page.GetByTextOptions().setExact(true)).click();
+      assertThat(joints(desk))
+          .hasText(new String[] {"Caliper to bracket, right", "Pad pin, right"});
+    }
+  }
+
+  @Test
+  void aValueWrittenDownWronglyIsTakenBackAndWhatNoToolReachesIsByFeel() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      open(desk, "Haul 1", "collar", "Crank with preload collar");
+      Locator collar =
+          desk.page
+              .getByRole(AriaRole.LISTITEM)
+              .filter(new Locator.FilterOptions().setHas(desk.heading("Preload collar screw")));
+      said(collar, "Value as it stands there", "7 Nm");
+      said(collar, "Title and page", "Marking");
+      collar.getByText("Write down").click();
+      collar.getByText("Take it back").click();
+      said(collar, "What was wrong with it", "It reads 0.7");
+      collar
+          .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take it back"))
+          .click();
+      assertThat(collar).containsText("taken back by Bram: It reads 0.7");
+      said(collar, "Value as it stands there", "0.7 Nm");
+      said(collar, "Title and page", "Marking");
+      collar.getByText("Write down").click();
+      assertThat(collar).containsText("No tool of the crib");
+      said(collar, "Why no tool reaches", "No tool so small");
+      collar.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("By feel")).click();
+      assertThat(collar).containsText("By feel, unverified: No tool so small");
+    }
   }
 
   @Test
