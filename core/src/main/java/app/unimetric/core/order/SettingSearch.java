@@ -242,7 +242,7 @@ final class SettingSearch {
     for (int block = 0; block < members.length && spent <= budget; block++) {
       if (at.open() < 0 ? isFree(block, at) : at.open() == block) {
         for (int key = at.key() < 0 ? -1 : 0; key < keyCount && spent <= budget; key++) {
-          Step step = at.open() == block && key == at.key() ? null : step(at, key, block);
+          Step step = step(at, key, block);
           if (step != null) {
             steps.add(step);
           }
@@ -255,17 +255,13 @@ final class SettingSearch {
   /** Takes a setting in hand in a block; null when nothing can be done there with it. */
   private @Nullable Step step(State at, int key, int block) {
     BitSet done = (BitSet) at.done().clone();
-    boolean used = close(done, key, block, null);
+    close(done, key, block, null);
     spent += keys.length;
-    boolean another = key != at.key();
-    if (another ? !used && key >= 0 : done.cardinality() == at.done().cardinality()) {
-      return null;
-    }
-    if (key < 0 && done.cardinality() == at.done().cardinality()) {
+    if (done.cardinality() == at.done().cardinality()) {
       return null;
     }
     int open = containsAll(done, members[block]) ? -1 : block;
-    int cost = another && at.key() >= 0 ? 1 : 0;
+    int cost = at.key() >= 0 && key != at.key() ? 1 : 0;
     return new Step(new State(done, key, block, open, at), cost, rowsLeft(done));
   }
 
@@ -342,12 +338,8 @@ final class SettingSearch {
     return most;
   }
 
-  /**
-   * Does all that is free in a block with this setting or without any, in the pack's own order.
-   *
-   * @return whether the setting was used
-   */
-  private boolean close(BitSet done, int key, int block, @Nullable List<String> written) {
+  /** Does all that is free in a block with this setting or without any, in the pack's own order. */
+  private void close(BitSet done, int key, int block, @Nullable List<String> written) {
     int end = 0;
     BitSet mine = members[block];
     for (int i = mine.nextSetBit(0); i >= 0; i = mine.nextSetBit(i + 1)) {
@@ -356,10 +348,8 @@ final class SettingSearch {
         done.set(i);
       }
     }
-    boolean used = false;
     for (int at = 0; at < end; at++) {
       int i = queue[at];
-      used |= keys[i] == key;
       if (written != null) {
         written.add(ids.get(i));
       }
@@ -373,7 +363,6 @@ final class SettingSearch {
         }
       }
     }
-    return used;
   }
 
   private boolean fits(int i, int key) {
@@ -423,9 +412,6 @@ final class SettingSearch {
         if (state.done().cardinality() == keys.length) {
           return written(state);
         }
-      }
-      if (kept.isEmpty()) {
-        return ownOrder();
       }
     }
   }

@@ -38,6 +38,48 @@ class SettingOrderTest {
   }
 
   @Test
+  void whatNeedsNoToolKeepsThePacksOwnOrderWithinItsRules() {
+    Map<String, String> settings = new LinkedHashMap<>();
+    settings.put("a", null);
+    settings.put("b", null);
+    settings.put("c", null);
+    SettingOrder order = SettingOrder.of(settings, List.of(rule("c", "a")));
+    assertThat(order).isEqualTo(new SettingOrder(List.of("b", "c", "a"), 0, 0));
+  }
+
+  @Test
+  void aRingHasNoOrder() {
+    Map<String, String> settings = new LinkedHashMap<>();
+    settings.put("a", "1");
+    settings.put("b", "2");
+    List<OrderRule> ring = List.of(rule("a", "b"), rule("b", "a"));
+    assertThat(SettingOrder.of(settings, ring)).isEqualTo(new SettingOrder(List.of(), 0, 0));
+  }
+
+  /** Left and right, a hub then a wheel each: one side is closed before the other is begun. */
+  @Test
+  void anAssemblyIsFinishedBeforeAnotherIsBegunWhateverItCosts() {
+    Map<String, String> settings = new LinkedHashMap<>();
+    settings.put("hub left", "120");
+    settings.put("hub right", "120");
+    settings.put("wheel left", "60");
+    settings.put("wheel right", "60");
+    List<OrderRule> rules =
+        List.of(
+            new OrderRule("hub left", "wheel left", Binding.HANG, "test"),
+            new OrderRule("hub right", "wheel right", Binding.HANG, "test"));
+    Map<String, String> sides =
+        Map.of("hub left", "l", "wheel left", "l", "hub right", "r", "wheel right", "r");
+    Assemblies blocks = Assemblies.of(settings.keySet(), sides, rules);
+    assertThat(blocks.count()).isEqualTo(4);
+    SettingOrder order = SettingOrder.of(settings, rules, blocks);
+    assertThat(order.order()).containsExactly("hub left", "wheel left", "hub right", "wheel right");
+    assertThat(order.changes()).isEqualTo(3);
+    assertThat(order.atLeast()).isEqualTo(3);
+    assertThat(SettingOrder.of(settings, rules).changes()).as("mixed").isEqualTo(1);
+  }
+
+  @Test
   void whatIsNearestIsNotAlwaysLeast() {
     Map<String, String> settings = new LinkedHashMap<>();
     settings.put("a", "1");

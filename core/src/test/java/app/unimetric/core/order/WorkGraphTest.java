@@ -26,6 +26,16 @@ class WorkGraphTest {
   }
 
   @Test
+  void aTaskMayStandBesideAnother() {
+    int task = task("task", 5);
+    Place place = graph.placeOf(task);
+    graph.add(Task.ofStep(TaskKind.STEP, "after"), place.beside(1, 0));
+    graph.add(Task.ofStep(TaskKind.STEP, "before"), place.beside(-1, 0));
+    task("next", 6);
+    assertThat(row()).containsExactly("before", "task", "after", "next");
+  }
+
+  @Test
   void anEdgeHoldsWhateverThePlaces() {
     int first = task("first", 1);
     int second = task("second", 2);
