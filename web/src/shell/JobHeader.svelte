@@ -100,10 +100,13 @@
   @media (max-width: 640px) {
     nav {
       width: 100%;
-      overflow-x: auto;
+    }
+    ol {
+      justify-content: space-between;
     }
     li > * {
-      padding: 0 0.5rem;
+      padding: 0 0.125rem;
+      font-size: 0.75rem;
     }
   }
 </style>

@@ -57,7 +57,7 @@
   </section>
 {:else if run.step}
   <section class="bench" aria-label="Step in hand">
-    <div class="left">
+    <div class="left" class:cautions={!run.joint}>
       {#if padOpen && run.step.kind === 'TIGHTEN'}
         <ReadingPad
           draft="reading.{run.page.jobId}"
@@ -135,7 +135,20 @@
       grid-template-columns: minmax(0, 1fr);
     }
     .drawing {
-      height: 13rem;
+      height: 11rem;
+    }
+    /* What is to be said next stays under the thumb, above the places. */
+    .actions {
+      position: sticky;
+      bottom: 3.5rem;
+      z-index: 3;
+      max-height: 60vh;
+      overflow-y: auto;
+      background: var(--ground);
+      border-top: 1px solid var(--hairline);
+    }
+    .left.cautions {
+      order: 3;
     }
   }
 </style>

@@ -145,7 +145,7 @@ class CrashBarsTest {
     until(desk, "Second look by another person");
     assertThat(desk.text("Hold point")).isVisible();
     desk.page.getByLabel("Who looked").selectOption("Bram");
-    desk.page.getByLabel("PIN").fill("1357");
+    desk.pin().fill("1357");
     desk.button("Looked at every joint").click();
     assertThat(desk.heading("Found not as it should be")).isVisible();
     assertThat(desk.heading("Slackened or renewed, begun again")).isVisible();

@@ -94,6 +94,10 @@ final class Desk implements AutoCloseable {
     return page.getByText(text);
   }
 
+  Locator pin() {
+    return page.getByLabel("PIN", new Page.GetByLabelOptions().setExact(true));
+  }
+
   /** The step in hand at the bench. */
   Locator step() {
     return page.getByLabel("Step in hand");

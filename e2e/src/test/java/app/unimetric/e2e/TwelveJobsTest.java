@@ -125,7 +125,7 @@ class TwelveJobsTest {
     Locator looked = desk.button("Looked at every joint");
     for (int i = 0; i < 5 && !looked.isEnabled(); i++) {
       desk.page.getByLabel("Who looked").selectOption("Bram");
-      desk.page.getByLabel("PIN").fill("1357");
+      desk.pin().fill("1357");
     }
     looked.click();
   }
