@@ -142,7 +142,7 @@
       position: sticky;
       bottom: 3.5rem;
       z-index: 3;
-      max-height: 60vh;
+      max-height: 48vh;
       overflow-y: auto;
       background: var(--ground);
       border-top: 1px solid var(--hairline);
