@@ -48,6 +48,18 @@ class SettingOrderTest {
   }
 
   @Test
+  void whatARuleFreesIsDoneWhileTheSettingIsInHand() {
+    Map<String, String> settings = new LinkedHashMap<>();
+    settings.put("a", "10");
+    settings.put("b", "10");
+    settings.put("c", "20");
+    SettingOrder order = SettingOrder.of(settings, List.of(rule("b", "a"), rule("a", "c")));
+    assertThat(order).isEqualTo(new SettingOrder(List.of("b", "a", "c"), 1, 1));
+    assertThat(order.isProvedLeast()).isTrue();
+    assertThat(new SettingOrder(List.of("b", "a", "c"), 2, 1).isProvedLeast()).isFalse();
+  }
+
+  @Test
   void aRingHasNoOrder() {
     Map<String, String> settings = new LinkedHashMap<>();
     settings.put("a", "1");
