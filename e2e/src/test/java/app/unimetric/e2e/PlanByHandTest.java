@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.unimetric.server.Visitor;
 import app.unimetric.server.Workshop;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
@@ -11,6 +12,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -75,7 +78,7 @@ class PlanByHandTest {
       said(collar, "Value as it stands there", "7 Nm");
       said(collar, "Title and page", "Marking");
       collar.getByText("Write down").click();
-      collar.getByText("Take it back").click();
+      collar.locator("summary:has-text('Take it back')").click();
       said(collar, "What was wrong with it", "It reads 0.7");
       collar
           .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take it back"))
@@ -172,6 +175,10 @@ class PlanByHandTest {
 
   @Test
   void aSpecialToolTheCribLacksIsOneTapAway() {
+    Visitor.signedIn(workshop, "Bram")
+        .post(
+            "/api/crib/hand-tools",
+            Map.of("id", UUID.randomUUID(), "name", "bearing press", "here", false));
     try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
       open(desk, "Haul 2", "press", "Press-in bottom bracket");
       Locator blocker =
