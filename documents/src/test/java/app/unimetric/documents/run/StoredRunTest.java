@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.Finding;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunStep;
@@ -66,6 +67,31 @@ class StoredRunTest {
   }
 
   @Test
+  void aRunSheetOfVersion3KnowsWhatIsAnsweredGoodOrBad() {
+    RunSheet sheet = RunSheetDocument.read(Stored.text("run-sheet.v3.json"));
+    assertThat(sheet.steps())
+        .filteredOn(RunStep::judged)
+        .extracting(RunStep::id)
+        .containsExactly("step.look", "inspect.1", "check.play", "check.twist");
+    assertThat(sheet.step("pass.faceplate.100").orElseThrow().mayStandToNm()).isEqualTo(5.72);
+    assertThat(RunSheetDocument.read(RunSheetDocument.write(sheet))).isEqualTo(sheet);
+    RunSheet before = RunSheetDocument.read(Stored.text("run-sheet.v2.json"));
+    assertThat(before.steps()).noneMatch(RunStep::judged);
+  }
+
+  @Test
+  void anEntryOfVersion3KnowsWhatWasFound() {
+    RunEvent event =
+        EventDocument.read(
+            EVENT_V2
+                .replace("\"version\":2", "\"version\":3")
+                .replace("\"kind\":\"READING\"", "\"kind\":\"FOUND\",\"finding\":\"PUT_RIGHT\"")
+                .replace("\"value\":22.0,\"unit\":\"N.m\",", ""));
+    assertThat(event.finding()).isEqualTo(Finding.PUT_RIGHT);
+    assertThat(EventDocument.read(EventDocument.write(event))).isEqualTo(event);
+  }
+
+  @Test
   void anEntryOfVersion1HadOneMoment() {
     RunEvent event = EventDocument.read(EVENT_V1);
     Instant at = Instant.parse("2026-11-17T08:10:00Z");
@@ -101,7 +127,7 @@ class StoredRunTest {
   }
 
   static Stream<Named<String>> records() {
-    return Stream.of("record.v1.json", "record.v2.json")
+    return Stream.of("record.v1.json", "record.v2.json", "record.v3.json")
         .map(name -> Named.of(name, Stored.text(name)));
   }
 
