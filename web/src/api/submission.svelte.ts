@@ -4,21 +4,31 @@ import { asTrouble, type Trouble } from './client';
 export class Submission {
   busy = $state(false);
   trouble = $state<Trouble | null>(null);
-  private id = crypto.randomUUID();
+  private id = '';
+  private said: string | undefined;
 
   /**
-   * Posts under an id that stays until it was taken, so that what is sent again after a lost answer
-   * counts once. True when it was taken; what went wrong stands in `trouble`.
+   * Posts what is said under an id that stays until it was taken, so that the same thing sent again
+   * after a lost answer counts once; anything else has an id of its own. True when it was taken;
+   * what went wrong stands in `trouble`.
+   *
+   * @param said all that a person chose or typed
    */
   async send<T>(
+    said: unknown,
     post: (id: string) => Promise<T>,
     taken?: (answer: T) => unknown,
   ): Promise<boolean> {
+    const now = JSON.stringify(said);
+    if (this.said !== now) {
+      this.said = now;
+      this.id = crypto.randomUUID();
+    }
     this.busy = true;
     this.trouble = null;
     try {
       const answer = await post(this.id);
-      this.id = crypto.randomUUID();
+      this.said = undefined;
       await taken?.(answer);
       return true;
     } catch (caught) {

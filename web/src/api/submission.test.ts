@@ -13,21 +13,32 @@ describe('a submission', () => {
     const one = new Submission();
     const ids: string[] = [];
     const lost = (id: string) => (ids.push(id), Promise.reject(new Error('lost')));
-    expect(await one.send(lost)).toBe(false);
-    expect(await one.send((id) => (ids.push(id), Promise.resolve(7)))).toBe(true);
-    expect(await one.send((id) => (ids.push(id), Promise.resolve(8)))).toBe(true);
+    expect(await one.send('5', lost)).toBe(false);
+    expect(await one.send('5', (id) => (ids.push(id), Promise.resolve(7)))).toBe(true);
+    expect(await one.send('5', (id) => (ids.push(id), Promise.resolve(8)))).toBe(true);
     expect(ids[1]).toBe(ids[0]);
     expect(ids[2]).not.toBe(ids[0]);
   });
 
+  it('has another id for anything else, even when the first answer was lost', async () => {
+    const one = new Submission();
+    const ids: string[] = [];
+    const lost = (id: string) => (ids.push(id), Promise.reject(new Error('lost')));
+    await one.send(['left', 5], lost);
+    await one.send(['left', 6], lost);
+    await one.send(['left', 6], lost);
+    expect(ids[1]).not.toBe(ids[0]);
+    expect(ids[2]).toBe(ids[1]);
+  });
+
   it('says what is wrong beside its field, and elsewhere what has none', async () => {
     const one = new Submission();
-    await one.send(() => Promise.reject(refused(400, 'figure') as never));
+    await one.send('5', () => Promise.reject(refused(400, 'figure') as never));
     expect(one.at(/figure/)).toBe('figure is wrong');
     expect(one.besides(/figure/)).toBeNull();
     expect(one.besides(/name/)?.detail).toBe('not so');
     expect(one.outrun).toBe(false);
-    await one.send(() => Promise.reject(refused(409) as never));
+    await one.send('5', () => Promise.reject(refused(409) as never));
     expect(one.outrun).toBe(true);
   });
 
@@ -35,6 +46,7 @@ describe('a submission', () => {
     const one = new Submission();
     let seen = false;
     const under = one.send(
+      '5',
       () => Promise.resolve(1),
       () => (seen = one.busy),
     );

@@ -6,7 +6,7 @@
   import { route } from '../router';
   import { theme } from '../theme/theme.svelte';
   import AskLine from './AskLine.svelte';
-  import { goTo, placeOf } from './place';
+  import { goTo, idOf, placeOf } from './place';
   import SignIn from './SignIn.svelte';
   import TroubleNote from './TroubleNote.svelte';
 
@@ -29,7 +29,7 @@
     const place = placeOf(e.target);
     if (place) setTimeout(() => goTo(place));
   }
-  $effect(() => goTo(decodeURIComponent(window.location.hash.slice(1))));
+  $effect(() => goTo(idOf(window.location.hash.slice(1))));
 </script>
 
 <svelte:document onclick={follow} />

@@ -13,6 +13,7 @@
   async function send(e: SubmitEvent) {
     e.preventDefault();
     await sending.send(
+      [name, password],
       () => here.signIn(name, password),
       () => keep('sign-in', ''),
     );

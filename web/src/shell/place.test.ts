@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import { goTo, placeOf } from './place';
+import { goTo, idOf, placeOf } from './place';
 
 afterEach(() => document.body.replaceChildren());
 
@@ -27,5 +27,10 @@ describe('a link to a place in a page', () => {
     expect(placeOf(document.querySelector('b'))).toBe('rechecks');
     expect(placeOf(document.querySelector('a[href="/log"]'))).toBe('');
     expect(placeOf(document.querySelector('i'))).toBe('');
+  });
+
+  it('may be written wrongly without harm', () => {
+    expect(idOf('a%20place')).toBe('a place');
+    expect(idOf('100%')).toBe('100%');
   });
 });

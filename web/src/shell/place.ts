@@ -28,5 +28,14 @@ function found(id: string): boolean {
 export function placeOf(target: unknown): string {
   const link = target instanceof Element ? target.closest('a[href*="#"]') : null;
   const href = link?.getAttribute('href') ?? '';
-  return decodeURIComponent(href.slice(href.indexOf('#') + 1) || '');
+  return idOf(href.slice(href.indexOf('#') + 1));
+}
+
+/** The id a fragment without its `#` names, as it stands when it is no proper fragment. */
+export function idOf(fragment: string): string {
+  try {
+    return decodeURIComponent(fragment);
+  } catch {
+    return fragment;
+  }
 }

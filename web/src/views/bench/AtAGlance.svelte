@@ -16,10 +16,9 @@
     ['Slackened or renewed, begun again', summary.startedAgain],
     ['Corrected', summary.corrected],
   ] as const);
-  const clean = $derived(lists.every(([, all]) => all.length === 0) && !summary.byFeel.length);
 </script>
 
-{#if clean}
+{#if summary.clean}
   <p class="clean"><CheckmarkOutline size={20} /> Nothing was out of band, found bad or left.</p>
 {/if}
 {#each lists as [title, all] (title)}

@@ -1,8 +1,9 @@
 <script lang="ts">
   import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { api, ask, type Schemas } from '../../api/client';
+  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
   import { here } from '../../api/session.svelte';
   import type { Saying } from '../../run/outbox';
+  import TroubleNote from '../../shell/TroubleNote.svelte';
 
   interface Props {
     witness: Saying['witness'];
@@ -11,14 +12,16 @@
   }
   let { witness = $bindable(), label, optional = false }: Props = $props();
   let people = $state.raw<Schemas['Someone'][]>([]);
+  let lost = $state<Trouble | null>(null);
   let name = $state('');
   let pin = $state('');
 
   async function look() {
     try {
       people = (await ask(api.GET('/api/people'))).filter((p) => p.name !== here.person?.name);
-    } catch {
-      people = [];
+      lost = null;
+    } catch (e) {
+      lost = asTrouble(e);
     }
   }
   $effect(() => void look());
@@ -27,6 +30,9 @@
   });
 </script>
 
+{#if lost}
+  <TroubleNote trouble={lost} retry={() => void look()} />
+{/if}
 <div class="person">
   <Select labelText={label} bind:selected={name} size="xl">
     <SelectItem value="" text={optional ? 'not needed' : 'choose'} />

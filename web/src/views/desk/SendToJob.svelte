@@ -20,6 +20,7 @@
 
   const open = () =>
     asking.send(
+      'today',
       () => ask(api.GET('/api/today')),
       (today) => (jobs = today.jobs),
     );
@@ -37,6 +38,7 @@
   });
   const send = () =>
     sending.send(
+      [jobId, jointId, toQuery(desk), summary],
       (id) =>
         ask(
           api.POST('/api/jobs/{id}/desk-notes', {

@@ -14,6 +14,7 @@
     if (!file) return;
     done = null;
     await sending.send(
+      file.name,
       () => read(file),
       (pack) => {
         done = pack;

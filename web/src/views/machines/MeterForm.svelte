@@ -24,6 +24,7 @@
   async function send(e: SubmitEvent) {
     e.preventDefault();
     await sending.send(
+      [figure, meterReplaced],
       (id) =>
         ask(
           api.POST('/api/machines/{id}/readings', {

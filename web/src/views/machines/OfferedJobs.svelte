@@ -34,7 +34,7 @@
 
   async function open(packKey: string) {
     opening = packKey;
-    await sending.send(async (id) => {
+    await sending.send(packKey, async (id) => {
       await ask(api.POST('/api/jobs', { body: { id, machineId: machine.id, packKey } }));
       await navigate('/jobs/:id/sheet', { params: { id } });
     });

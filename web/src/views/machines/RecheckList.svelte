@@ -21,6 +21,7 @@
 
   const settle = (r: Recheck, outcome: 'HELD' | 'MOVED') =>
     sending.send(
+      [r.id, outcome, note],
       (id) =>
         ask(
           api.POST('/api/rechecks/{id}/result', {

@@ -47,6 +47,7 @@
     const option = options.find((o) => o.key === chosen);
     if (!option) return;
     await sending.send(
+      [option, reason],
       (id) =>
         ask(
           api.POST('/api/jobs/{id}/decisions', {

@@ -36,6 +36,7 @@
   async function send(e: SubmitEvent) {
     e.preventDefault();
     await sending.send(
+      [typed, source, document, condition],
       (id) =>
         ask(
           api.POST('/api/jobs/{id}/values', {

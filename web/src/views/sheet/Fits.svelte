@@ -21,6 +21,7 @@
 
   const say = (fits: boolean) =>
     sending.send(
+      [question, fits, note],
       (id) =>
         ask(
           api.POST('/api/jobs/{id}/fits', {

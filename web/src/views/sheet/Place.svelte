@@ -16,6 +16,7 @@
 
   const move = (by: -1 | 1) =>
     sending.send(
+      place + by,
       (id) =>
         ask(
           api.POST('/api/jobs/{id}/arrangement', {

@@ -29,6 +29,7 @@
     if (change.option) options[change.option[0]] = change.option[1];
     const sides = questions.sided ? (change.sides ?? questions.sides) : [];
     void sending.send(
+      [options, sides],
       (id) =>
         ask(
           api.POST('/api/jobs/{id}/choices', {
@@ -43,38 +44,40 @@
 
 <section aria-label="This machine">
   <h2>This machine</h2>
-  <div class="asked">
-    {#each questions.options as q (q.option.id)}
-      <RadioButtonGroup
-        legendText={q.option.question}
-        orientation="vertical"
-        selected={q.answer}
-        disabled={!may || sending.busy}
-        on:change={(e) => {
-          if (e.detail !== q.answer) choose({ option: [q.option.id, String(e.detail)] });
-        }}
-      >
-        {#each q.option.answers as a (a.id)}
-          <RadioButton labelText={a.words} value={a.id} />
-        {/each}
-      </RadioButtonGroup>
-    {/each}
-    {#if questions.sided}
-      <RadioButtonGroup
-        legendText="On which side?"
-        orientation="vertical"
-        selected={onSides}
-        disabled={!may || sending.busy}
-        on:change={(e) => {
-          if (e.detail !== onSides) choose({ sides: SIDES[String(e.detail)] ?? [] });
-        }}
-      >
-        <RadioButton labelText="Both" value="both" />
-        <RadioButton labelText="Left" value="left" />
-        <RadioButton labelText="Right" value="right" />
-      </RadioButtonGroup>
-    {/if}
-  </div>
+  {#key sending.trouble}
+    <div class="asked">
+      {#each questions.options as q (q.option.id)}
+        <RadioButtonGroup
+          legendText={q.option.question}
+          orientation="vertical"
+          selected={q.answer}
+          disabled={!may || sending.busy}
+          on:change={(e) => {
+            if (e.detail !== q.answer) choose({ option: [q.option.id, String(e.detail)] });
+          }}
+        >
+          {#each q.option.answers as a (a.id)}
+            <RadioButton labelText={a.words} value={a.id} />
+          {/each}
+        </RadioButtonGroup>
+      {/each}
+      {#if questions.sided}
+        <RadioButtonGroup
+          legendText="On which side?"
+          orientation="vertical"
+          selected={onSides}
+          disabled={!may || sending.busy}
+          on:change={(e) => {
+            if (e.detail !== onSides) choose({ sides: SIDES[String(e.detail)] ?? [] });
+          }}
+        >
+          <RadioButton labelText="Both" value="both" />
+          <RadioButton labelText="Left" value="left" />
+          <RadioButton labelText="Right" value="right" />
+        </RadioButtonGroup>
+      {/if}
+    </div>
+  {/key}
   {#if sending.trouble}
     <TroubleNote
       trouble={sending.trouble}

@@ -33,6 +33,7 @@
 
   const start = (sheet: JobSheet) =>
     sending.send(
+      'start',
       () =>
         ask(
           api.POST('/api/jobs/{id}/run', {
@@ -45,12 +46,14 @@
   /** The card is fetched against the print before; what it says now is kept beside. */
   const printed = (show: (sheet: JobSheet) => void) =>
     sending.send(
+      'print',
       (newId) =>
         ask(api.POST('/api/jobs/{id}/prints', { params: { path: { id } }, body: { id: newId } })),
       show,
     );
   const giveBack = (sheet: JobSheet, show: (sheet: JobSheet) => void) =>
     sending.send(
+      'planner',
       (newId) =>
         ask(
           api.POST('/api/jobs/{id}/arrangement/planner', {
@@ -62,6 +65,7 @@
     );
   const inCrib = (name: string, isHere: boolean, reload: () => Promise<void>) =>
     sending.send(
+      [name, isHere],
       (newId) => ask(api.POST('/api/crib/hand-tools', { body: { id: newId, name, here: isHere } })),
       reload,
     );

@@ -28,6 +28,7 @@
   function say(e: SubmitEvent) {
     e.preventDefault();
     void sending.send(
+      typed,
       (id) => send(typed, id),
       () => (typed = ''),
     );

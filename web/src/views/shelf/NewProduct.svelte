@@ -29,6 +29,7 @@
   async function send(e: SubmitEvent) {
     e.preventDefault();
     await sending.send(
+      [name, code, fixture, fullCure, sheet, lot, expires],
       (id) =>
         ask(
           api.POST('/api/shelf/products', {

@@ -30,6 +30,7 @@
       return;
     }
     await sending.send(
+      [name, pieces, price, why],
       (id) =>
         ask(
           api.POST('/api/shelf/parts', {

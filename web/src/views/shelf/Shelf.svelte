@@ -18,6 +18,7 @@
 
   const gone = (product: Schemas['ProductRow'], show: (page: Page) => void) =>
     sending.send(
+      product.id,
       () =>
         ask(api.POST('/api/shelf/products/{id}/gone', { params: { path: { id: product.id } } })),
       show,

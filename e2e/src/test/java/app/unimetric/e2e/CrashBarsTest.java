@@ -144,9 +144,7 @@ class CrashBarsTest {
     desk.button("Put right, looked again").click();
     until(desk, "Second look by another person");
     assertThat(desk.text("Hold point")).isVisible();
-    desk.page.getByLabel("Who looked").selectOption("Bram");
-    desk.pin().fill("1357");
-    desk.button("Looked at every joint").click();
+    desk.lookAtEveryJointAs("Bram", "1357");
     assertThat(desk.heading("Found not as it should be")).isVisible();
     assertThat(desk.heading("Slackened or renewed, begun again")).isVisible();
     desk.button("Sign off as Asta").click();
@@ -178,10 +176,7 @@ class CrashBarsTest {
       } else {
         desk.page.keyboard().press("Space");
       }
-      desk.page.waitForFunction(
-          "before => { const s = document.querySelector('[aria-label=\"Step in hand\"]');"
-              + " return !s || s.innerText !== before }",
-          before);
+      desk.waitWhileStepReads(before);
     }
     assertThat(desk.step().innerText()).contains(words);
   }

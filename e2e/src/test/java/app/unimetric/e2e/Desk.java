@@ -103,6 +103,20 @@ final class Desk implements AutoCloseable {
     return page.getByLabel("Step in hand");
   }
 
+  /** Waits until the step in hand reads otherwise, or the bench is left. */
+  void waitWhileStepReads(String before) {
+    page.waitForFunction(
+        "before => { const s = document.querySelector('[aria-label=\"Step in hand\"]');"
+            + " return !s || s.innerText !== before }",
+        before);
+  }
+
+  void lookAtEveryJointAs(String name, String pin) {
+    page.getByLabel("Who looked").selectOption(name);
+    pin().fill(pin);
+    button("Looked at every joint").click();
+  }
+
   @Override
   public void close() {
     context.close();

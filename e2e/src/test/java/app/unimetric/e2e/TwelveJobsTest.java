@@ -114,10 +114,7 @@ class TwelveJobsTest {
       } else {
         desk.page.keyboard().press("Space");
       }
-      desk.page.waitForFunction(
-          "before => { const s = document.querySelector('[aria-label=\"Step in hand\"]');"
-              + " return !s || s.innerText !== before }",
-          before);
+      desk.waitWhileStepReads(before);
     }
   }
 

@@ -31,7 +31,10 @@ public final class Replay {
   private final Map<String, Map<Integer, UUID>> settled = new LinkedHashMap<>();
 
   private final Map<String, Integer> rounds = new HashMap<>();
-  private @Nullable UUID pending;
+
+  /** For each step, the deviation there that waits to be redone or decided. */
+  private final Map<String, UUID> pending = new HashMap<>();
+
   private boolean signedOff;
 
   private Replay(RunSheet sheet) {
@@ -127,7 +130,7 @@ public final class Replay {
     if (original.correctedBy() != null) {
       return "That entry was corrected already; correct the later one.";
     }
-    RunStep step = sheet.step(original.event().stepId()).orElse(null);
+    RunStep step = sheet.step(corrected(original.event().id()).stepId()).orElse(null);
     if (event.value() != null && (step == null || step.kind() != StepKind.TIGHTEN)) {
       return "That entry carries no torque; strike it and do it again.";
     }
@@ -149,7 +152,7 @@ public final class Replay {
   }
 
   private void confirm(RunEvent event, RunStep step) {
-    int fastener = event.fastener() == null ? 0 : event.fastener();
+    int fastener = fastenerOf(event);
     Double torque = event.kind() == EventKind.CLICKED ? step.settingNm() : event.torqueNm();
     Verdict verdict =
         switch (event.kind()) {
@@ -180,21 +183,23 @@ public final class Replay {
       return;
     }
     entries.add(new Entry(event, round(step), null, null, Verdict.PUT_RIGHT, null, null, null));
-    pending = null;
+    pending.remove(step.id());
     done(step).put(0, event.id());
   }
 
-  /** The fastener in hand goes through all passes of its joint again. */
+  /** The fastener in hand goes through all passes of its joint again, and then the round does. */
   private void beginAgain(RunEvent event, RunStep step) {
-    Integer number = event.fastener();
-    int fastener = number == null ? 0 : number;
+    int fastener = fastenerOf(event);
     entries.add(Entry.plain(event, round(step), null));
-    pending = null;
+    pending.remove(step.id());
     for (RunStep other : sheet.steps()) {
-      if (other.kind() == StepKind.TIGHTEN
-          && other.jointId() != null
-          && other.jointId().equals(step.jointId())) {
+      if (other.jointId() == null || !other.jointId().equals(step.jointId())) {
+        continue;
+      }
+      if (other.kind() == StepKind.TIGHTEN) {
         done(other).remove(fastener);
+      } else if (other.kind() == StepKind.CHECK_PASS) {
+        done(other).clear();
       }
     }
   }
@@ -216,11 +221,12 @@ public final class Replay {
 
   private void settle(RunStep step, int fastener, UUID eventId, Verdict verdict) {
     if (verdict.isDeviation()) {
-      pending = eventId;
+      pending.put(step.id(), eventId);
       return;
     }
-    if (pending != null && isPendingFor(step, fastener)) {
-      pending = null;
+    UUID waiting = pending.get(step.id());
+    if (waiting != null && fastenerOf(corrected(waiting)) == fastener) {
+      pending.remove(step.id());
     }
     Map<Integer, UUID> done = done(step);
     done.put(fastener, eventId);
@@ -236,22 +242,27 @@ public final class Replay {
     return done.values().stream().anyMatch(id -> entry(id).verdict() == Verdict.MOVED);
   }
 
-  /** Whether this step's own reading waits; after a correction an earlier step may be in hand. */
+  /** Whether a reading of this step waits; after a correction an earlier step may be in hand. */
   private boolean waitsAt(RunStep step) {
-    UUID id = pending;
-    return id != null && entry(id).event().stepId().equals(step.id());
+    return pending.containsKey(step.id());
   }
 
-  private boolean isPendingFor(RunStep step, int fastener) {
-    UUID id = pending;
-    RunEvent event = id == null ? null : entry(id).event();
-    return event != null
-        && event.stepId().equals(step.id())
-        && (event.fastener() == null ? 0 : event.fastener()) == fastener;
+  /** What an entry is about: of a correction the entry that was first made. */
+  private RunEvent corrected(UUID id) {
+    RunEvent event = entry(id).event();
+    for (UUID before = event.corrects(); before != null; before = event.corrects()) {
+      event = entry(before).event();
+    }
+    return event;
+  }
+
+  private static int fastenerOf(RunEvent event) {
+    Integer number = event.fastener();
+    return number == null ? 0 : number;
   }
 
   private void accept(RunEvent event, RunStep step) {
-    UUID id = pending;
+    UUID id = pending.get(step.id());
     String reason = event.reason();
     if (id == null || reason == null) {
       return;
@@ -260,9 +271,8 @@ public final class Replay {
     Entry let = entries.get(index).accepted(reason);
     entries.set(index, let);
     entries.add(Entry.plain(event, round(step), null));
-    pending = null;
-    Integer fastener = let.event().fastener();
-    done(step).put(fastener == null ? 0 : fastener, id);
+    pending.remove(step.id());
+    done(step).put(fastenerOf(corrected(id)), id);
   }
 
   /**
@@ -272,17 +282,15 @@ public final class Replay {
     int index = indexOf.getOrDefault(event.corrects(), 0);
     Entry original = entries.get(index);
     entries.set(index, original.corrected(event.id()));
-    RunStep step = sheet.step(original.event().stepId()).orElseThrow();
-    Integer number = original.event().fastener();
-    int fastener = number == null ? 0 : number;
+    RunEvent first = corrected(original.event().id());
+    RunStep step = sheet.step(first.stepId()).orElseThrow();
+    int fastener = fastenerOf(first);
     done(step).values().removeIf(id -> id.equals(original.event().id()));
     // What was held against the corrected figure is measured again.
     sheet.steps().stream()
         .filter(s -> step.id().equals(s.comparesWith()))
         .forEach(s -> done(s).clear());
-    if (original.event().id().equals(pending)) {
-      pending = null;
-    }
+    pending.remove(step.id(), original.event().id());
     Double torque = event.torqueNm();
     if (torque == null) {
       entries.add(Entry.plain(event, original.round(), null));
@@ -292,14 +300,10 @@ public final class Replay {
     entries.add(
         new Entry(
             event, original.round(), Entry.shown(event, step), torque, verdict, null, null, null));
-    settleCorrection(step, fastener, event.id(), verdict);
-  }
-
-  private void settleCorrection(RunStep step, int fastener, UUID eventId, Verdict verdict) {
-    if (!verdict.isDeviation()) {
-      settle(step, fastener, eventId, verdict);
+    // Below its band the fastener is open and turned on at the bench; above it that clears nothing.
+    if (!verdict.isDeviation() || verdict == Verdict.ABOVE) {
+      settle(step, fastener, event.id(), verdict);
     }
-    // A correction outside the band leaves the fastener open: it is turned again at the bench.
   }
 
   private Entry entry(UUID id) {
@@ -369,7 +373,7 @@ public final class Replay {
       return List.of(usual, EventKind.READING);
     }
     Double most = step.mayStandToNm();
-    UUID waiting = pending;
+    UUID waiting = pending.get(step.id());
     Entry over = waiting == null ? null : entry(waiting);
     Double torque = over == null ? null : over.torqueNm();
     if (most == null || torque == null || over == null || over.verdict() != Verdict.ABOVE) {
@@ -393,12 +397,12 @@ public final class Replay {
     sheet.steps().stream().filter(this::complete).forEach(s -> doneSteps.add(s.id()));
     List<String> inOrder =
         sheet.steps().stream().map(RunStep::id).filter(doneSteps::contains).toList();
-    UUID waiting = pending;
+    UUID waiting = step == null ? null : pending.get(step.id());
     return new RunState(
         step == null ? null : step.id(),
         step == null ? null : nextFastener(step),
         step == null ? 1 : round(step),
-        waiting == null || step == null || !waitsAt(step) ? null : entry(waiting),
+        waiting == null ? null : entry(waiting),
         inOrder,
         step == null ? List.of() : List.copyOf(done(step).keySet()),
         step == null ? Map.of() : percents(step),

@@ -71,6 +71,15 @@ public record RunStep(
 
   /** The same step, at which something is measured, perhaps against what was found before. */
   RunStep measuring(Measure what, @Nullable String foundAt) {
+    return with(what, foundAt, judged);
+  }
+
+  /** The same step, answered good, bad or put right. */
+  RunStep asJudged() {
+    return with(measure, comparesWith, true);
+  }
+
+  private RunStep with(@Nullable Measure what, @Nullable String foundAt, boolean asked) {
     return new RunStep(
         id,
         kind,
@@ -89,31 +98,7 @@ public record RunStep(
         traps,
         what,
         foundAt,
-        judged,
-        mayStandToNm);
-  }
-
-  /** The same step, answered good, bad or put right. */
-  RunStep asJudged() {
-    return new RunStep(
-        id,
-        kind,
-        group,
-        title,
-        text,
-        jointId,
-        percent,
-        order,
-        band,
-        reading,
-        settingNm,
-        toolId,
-        toolName,
-        hold,
-        traps,
-        measure,
-        comparesWith,
-        true,
+        asked,
         mayStandToNm);
   }
 

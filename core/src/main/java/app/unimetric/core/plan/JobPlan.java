@@ -47,6 +47,8 @@ public record JobPlan(
     Needs needs,
     WorkOrder work,
     UntilRide ride) {
+  /** Of the passes over a joint the first one is by hand. */
+  private static final int FIRST_BY_TOOL = 1;
 
   public boolean ready() {
     return blockers.isEmpty();
@@ -139,15 +141,6 @@ public record JobPlan(
 
   /** Why a task may not come sooner, by the rules that bind just this one; null without any. */
   public @Nullable String why(Task task) {
-    List<Task> ofJoint =
-        work.tasks().stream()
-            .filter(
-                t ->
-                    t.kind().isAboveFingerTight()
-                        && t.jointId() != null
-                        && t.jointId().equals(task.jointId()))
-            .toList();
-    boolean touches = !ofJoint.isEmpty() && ofJoint.get(0).equals(task);
     List<String> reasons =
         rules.stream()
             .filter(r -> r.after().equals(task.jointId()))
@@ -155,7 +148,7 @@ public record JobPlan(
                 r ->
                     switch (r.binding()) {
                       case HANG -> task.kind() == TaskKind.START;
-                      case TOUCH -> touches;
+                      case TOUCH -> task.pass() == FIRST_BY_TOOL;
                       case FINAL -> task.kind() == TaskKind.FINAL;
                     })
             .map(OrderRule::reason)

@@ -137,13 +137,10 @@ final class TaskGraph {
       if (undoing == null) {
         continue;
       }
-      int at = first;
-      int side = -1;
       Undoing.BesideStep beside = undoing.beside();
-      if (beside != null) {
-        at = placeOf(beside.stepId(), row);
-        side = beside.after() ? 1 : -1;
-      }
+      int step = beside == null ? -1 : placeOf(beside.stepId(), row);
+      int at = step < 0 ? first : step;
+      int side = step >= 0 && beside != null && beside.after() ? 1 : -1;
       int node =
           graph.add(
               Task.ofStep(TaskKind.UNDO, joint.undoId()),
@@ -184,13 +181,14 @@ final class TaskGraph {
         && task.kind() != TaskKind.INSPECT;
   }
 
+  /** Where a step stands in a row; −1 when this machine has none of it. */
   private static int placeOf(String stepId, List<Task> row) {
     for (int i = 0; i < row.size(); i++) {
       if (PackStep.taskIdOf(stepId).equals(row.get(i).stepId())) {
         return i;
       }
     }
-    return 0;
+    return -1;
   }
 
   /** Measured as found before anything is undone, inspected once it is clean. */

@@ -425,9 +425,59 @@ class ReplayTest {
     until("pass.plate.3");
     read(10);
     log.add(
-        event(EventKind.CORRECTION, null, 14.0, "it was 14", log.get(log.size() - 1).id(), ASTA));
+        event(EventKind.CORRECTION, null, 11.0, "it was 11", log.get(log.size() - 1).id(), ASTA));
     assertThat(last().verdict()).isEqualTo(Verdict.ABOVE);
     assertThat(state().nextFastener()).isEqualTo(1);
+    assertThat(state().permits())
+        .as("above its band nothing clears it but slackening")
+        .containsExactly(EventKind.SLACKENED);
+    assertThat(say(EventKind.CLICKED).pending()).isNotNull();
+    assertThat(say(EventKind.SLACKENED).pending()).isNull();
+    assertThat(state().currentStep()).isEqualTo("pass.plate.1");
+  }
+
+  @Test
+  void aCorrectionOfACorrectionIsStillAboutTheFirstStep() {
+    until("pass.plate.3");
+    read(10);
+    correctLast(9.9);
+    correctLast(11.0);
+    assertThat(state().currentStep()).isEqualTo("pass.plate.3");
+    assertThat(state().pending().verdict()).isEqualTo(Verdict.ABOVE);
+    correctLast(9.8);
+    assertThat(state().pending()).isNull();
+    assertThat(state().nextFastener()).isEqualTo(3);
+  }
+
+  @Test
+  void whatIsSlackenedAfterItsCheckPassIsCheckedAgain() {
+    until("pass.plate.3");
+    read(10);
+    UUID misread = log.get(log.size() - 1).id();
+    until("check.turns");
+    log.add(event(EventKind.CORRECTION, null, 11.0, "it was 11", misread, ASTA));
+    assertThat(state().currentStep()).isEqualTo("pass.plate.3");
+    assertThat(say(EventKind.SLACKENED).doneSteps()).doesNotContain("round.plate.4");
+    assertThat(until("round.plate.4").doneFasteners()).isEmpty();
+  }
+
+  @Test
+  void ofTwoFiguresThatWaitNeitherIsForgotten() {
+    until("pass.plate.3");
+    read(10);
+    UUID misread = log.get(log.size() - 1).id();
+    until("pass.pair.3");
+    read(lastPassOf("pair").band().maxNm() + 0.01);
+    log.add(event(EventKind.CORRECTION, null, 11.0, "it was 11", misread, ASTA));
+    say(EventKind.SLACKENED);
+    RunState back = until("pass.pair.3");
+    assertThat(back.pending().verdict()).isEqualTo(Verdict.ABOVE);
+    assertThat(back.permits()).contains(EventKind.SLACKENED).doesNotContain(EventKind.CLICKED);
+  }
+
+  private void correctLast(double nm) {
+    UUID last = log.get(log.size() - 1).id();
+    log.add(event(EventKind.CORRECTION, null, nm, "misread", last, ASTA));
   }
 
   @Test

@@ -125,6 +125,14 @@ class WorkLineTest {
     assertThat(undone()).containsExactly("undo.plate", "step.lift", "undo.pair");
   }
 
+  @Test
+  void besideAStepThisMachineLacksItIsUndoneWhereItUsuallyIs() {
+    SamplePack.jointOf(document, 1).put("undo", Map.of("text", "Held.", "after", "elsewhere"));
+    assertThat(undone()).containsExactly("undo.pair", "undo.plate", "step.lift");
+    document.put("steps", List.of());
+    assertThat(undone()).containsExactly("undo.pair", "undo.plate");
+  }
+
   private List<String> undone() {
     return plan().work().tasks().stream()
         .filter(t -> t.kind() == TaskKind.UNDO || t.kind() == TaskKind.REMOVE)

@@ -26,6 +26,11 @@ final class PackChoiceMapping {
 
   PackChoices choices(PackDocument d) {
     options = all(d.options()).map(PackChoiceMapping::option).toList();
+    once(options.stream().map(PackOption::id).toList(), "options");
+    for (int i = 0; i < options.size(); i++) {
+      List<PackOption.Answer> answers = options.get(i).answers();
+      once(answers.stream().map(PackOption.Answer::id).toList(), "options[" + i + "].answers");
+    }
     List<PackDocument.JointFields> joints = d.joints();
     for (int i = 0; i < joints.size(); i++) {
       PackDocument.JointFields j = joints.get(i);
@@ -40,6 +45,16 @@ final class PackChoiceMapping {
           beside == null || !eachSide.contains(beside) || Boolean.TRUE.equals(s.eachSide()),
           "steps[" + i + "].eachSide",
           "is missing: it stands beside a joint that is done once a side.");
+    }
+    for (int i = 0; i < joints.size(); i++) {
+      PackDocument.UndoFields undo = joints.get(i).undo();
+      String beside = undo == null ? null : undo.before() == null ? undo.after() : undo.before();
+      problems.require(
+          beside == null
+              || !eachSide.contains(PackStep.taskIdOf(beside))
+              || Boolean.TRUE.equals(joints.get(i).eachSide()),
+          "joints[" + i + "].undo",
+          "stands beside a step that is done once a side; the joint is not.");
     }
     all(d.checks()).forEach(c -> take(PackCheck.taskIdOf(c.id()), c.when(), null, "checks"));
     measures(d.asFound(), "asFound");
@@ -70,6 +85,11 @@ final class PackChoiceMapping {
     if (Boolean.TRUE.equals(onEachSide)) {
       eachSide.add(name);
     }
+  }
+
+  private void once(List<String> ids, String at) {
+    problems.require(
+        new HashSet<>(ids).size() == ids.size(), at, "use a name twice; each needs its own.");
   }
 
   private void known(String option, String answer, String at) {

@@ -119,14 +119,18 @@ final class PackMapping {
     if (d.version() > 1) {
       List<String> both = new ArrayList<>(map(d.joints(), PackDocument.JointFields::id));
       both.addAll(map(d.steps(), PackDocument.StepFields::id));
-      bound.addAll(both);
       problems.require(
-          bound.size() == both.size(), "steps", "share a name with a joint; each needs its own.");
+          new HashSet<>(both).size() == both.size(),
+          "steps",
+          "share a name with a joint; each needs its own.");
+      steps.stream()
+          .filter(s -> s.phase().part() == Phase.Part.AMONG)
+          .forEach(s -> bound.add(s.id()));
     }
     List<PackDocument.RuleFields> order = d.order() == null ? List.of() : d.order();
     for (int i = 0; i < order.size(); i++) {
-      known(bound, order.get(i).before(), "order[" + i + "].before");
-      known(bound, order.get(i).after(), "order[" + i + "].after");
+      bound(bound, order.get(i).before(), "order[" + i + "].before");
+      bound(bound, order.get(i).after(), "order[" + i + "].after");
     }
     Set<String> undoing =
         steps.stream()
@@ -170,6 +174,13 @@ final class PackMapping {
     for (int i = 0; i < ids.size(); i++) {
       problems.require(met.add(ids.get(i)), list + "[" + i + "].id", "is used twice.");
     }
+  }
+
+  private void bound(Set<String> names, String id, String at) {
+    problems.require(
+        names.contains(id),
+        at,
+        "names no joint of this job, nor a step of it while it is prepared, started or tightened.");
   }
 
   private void known(Set<String> joints, @Nullable String id, String at) {

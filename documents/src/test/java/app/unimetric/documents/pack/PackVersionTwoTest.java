@@ -130,6 +130,20 @@ class PackVersionTwoTest {
         .contains("joints[1].when");
     assertThat(places(p -> ((ArrayNode) at(p, "assemblies", 0).path("joints")).add("caliper")))
         .contains("assemblies[0].joints");
+    assertThat(places(p -> at(p, "order", 0).put("before", "lift")))
+        .as("a step before the tightening is bound by its phase alone")
+        .contains("order[0].before");
+    assertThat(places(p -> ((ObjectNode) at(p, "joints", 3).path("undo")).put("before", "off")))
+        .contains("joints[3].undo");
+    assertThat(places(p -> ((ArrayNode) p.path("options")).add(at(p, "options", 0).deepCopy())))
+        .contains("options");
+    assertThat(
+            places(
+                p -> {
+                  ArrayNode answers = (ArrayNode) at(p, "options", 0).path("answers");
+                  answers.add(answers.get(0).deepCopy());
+                }))
+        .contains("options[0].answers");
     assertThat(places(p -> p.put("version", 1)))
         .as("none of this belongs to the first version")
         .contains("options", "assemblies", "order[0].binding", "joints[0].undo");

@@ -1,5 +1,6 @@
 package app.unimetric.server.job;
 
+import app.unimetric.core.pack.Answers;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
@@ -42,6 +43,7 @@ class JobController {
         .orThrow();
     Machine machine = fleet.machine(id);
     return packs.offered(machine.kind(), machine.model(), q).stream()
+        .map(p -> p.answered(Answers.NONE))
         .map(p -> new OfferedJob(p.key(), p.title(), p.summary(), p.joints().size(), p.minutes()))
         .toList();
   }

@@ -222,7 +222,7 @@ public final class PlanCall {
         v -> {
           List<DocumentedValue> ofJoint =
               found.computeIfAbsent(v.jointId(), id -> new ArrayList<>());
-          ofJoint.add(value("found." + (ofJoint.size() + 1), v));
+          ofJoint.add(value(v.jointId() + ".found." + (ofJoint.size() + 1), v));
           return true;
         });
     JobPack valued = pack == null ? null : pack.with(found);
@@ -329,7 +329,7 @@ public final class PlanCall {
   /** The value at the place a decision names, from 0; none where there is none. */
   private static String idAt(JobPack pack, Decided d) {
     return pack.joints().stream()
-        .filter(j -> j.id().equals(d.jointId()))
+        .filter(j -> j.isNamed(d.jointId()))
         .map(j -> j.torque().values())
         .filter(v -> d.valueIndex() >= 0 && d.valueIndex() < v.size())
         .map(v -> v.get(d.valueIndex()).id())
