@@ -1,5 +1,7 @@
 package app.unimetric.documents;
 
+import java.lang.reflect.AnnotatedParameterizedType;
+import java.lang.reflect.AnnotatedType;
 import java.lang.reflect.RecordComponent;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -13,6 +15,19 @@ public final class RecordNullness {
   /** Whether a component must be given. */
   public static boolean isRequired(RecordComponent component) {
     return !component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+  }
+
+  /**
+   * Whether a list or map may hold nulls: where its elements are marked nullable or may be of any
+   * kind.
+   */
+  public static boolean mayHoldNulls(RecordComponent component) {
+    if (!(component.getAnnotatedType() instanceof AnnotatedParameterizedType type)) {
+      return true;
+    }
+    AnnotatedType[] of = type.getAnnotatedActualTypeArguments();
+    AnnotatedType element = of[of.length - 1];
+    return element.isAnnotationPresent(Nullable.class) || element.getType() == Object.class;
   }
 
   /** Names of the components that must be given. */

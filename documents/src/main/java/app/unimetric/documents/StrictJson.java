@@ -8,6 +8,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
+import java.lang.reflect.RecordComponent;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -115,7 +116,7 @@ public final class StrictJson {
     }
   }
 
-  /** A record's component must be given unless it is marked nullable. */
+  /** A record's component must be given unless it is marked nullable, and so must its elements. */
   private static final class RequiredComponents extends NopAnnotationIntrospector {
     private static final long serialVersionUID = 1L;
 
@@ -126,17 +127,25 @@ public final class StrictJson {
 
     @Override
     public JsonSetter.Value findSetterInfo(MapperConfig<?> config, Annotated annotated) {
-      return Boolean.TRUE.equals(required(annotated))
-          ? JsonSetter.Value.forValueNulls(Nulls.FAIL)
-          : JsonSetter.Value.empty();
+      RecordComponent component = component(annotated);
+      return component == null
+          ? JsonSetter.Value.empty()
+          : JsonSetter.Value.construct(
+              RecordNullness.isRequired(component) ? Nulls.FAIL : null,
+              RecordNullness.mayHoldNulls(component) ? null : Nulls.FAIL);
     }
 
     private static @Nullable Boolean required(Annotated annotated) {
+      RecordComponent component = component(annotated);
+      return component == null ? null : (Boolean) RecordNullness.isRequired(component);
+    }
+
+    private static @Nullable RecordComponent component(Annotated annotated) {
       if (annotated instanceof AnnotatedParameter parameter) {
         Class<?> type = parameter.getDeclaringClass();
         if (type.isRecord()
             && parameter.getOwner().getParameterCount() == type.getRecordComponents().length) {
-          return RecordNullness.isRequired(type.getRecordComponents()[parameter.getIndex()]);
+          return type.getRecordComponents()[parameter.getIndex()];
         }
       }
       return null;

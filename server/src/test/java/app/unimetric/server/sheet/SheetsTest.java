@@ -358,12 +358,16 @@ class SheetsTest {
     "arrangement,'{\"jointId\": \"none\", \"place\": 0}',jointId",
     "arrangement,'{\"jointId\": \"axle\", \"place\": 99}',place",
     "part,'{\"name\": \"\"}',name",
-    "quote,'{\"amount\": \"-3\"}',amount"
+    "quote,'{\"amount\": \"-3\"}',amount",
+    "choices,'{\"options\": {\"pins\": null}, \"sides\": []}',options.pins",
+    "choices,'{\"options\": {}, \"sides\": [null]}',sides[0]",
+    "withdrawals,'{\"valueId\": \"none\", \"reason\": \"slip\"}',valueId",
+    "by-feel,'{\"jointId\": \"none\", \"reason\": \"no tool\"}',jointId"
   })
   void nonsenseIsRefusedAtItsField(String what, String json, String field) {
     String body =
-        json.replace(
-            "{",
+        json.replaceFirst(
+            "\\{",
             "{\"id\": \"" + UUID.randomUUID() + "\", \"version\": " + sheet.path("version") + ", ");
     Answer answer = bram.post("/api/jobs/" + job + "/" + what, body);
     assertThat(answer.status()).isEqualTo(400);

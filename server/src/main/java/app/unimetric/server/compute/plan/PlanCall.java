@@ -116,7 +116,7 @@ public final class PlanCall {
               + " \"joints\": [{\"id\": \"plate\", \"title\": \"Plate\", \"thread\": \"M8\", \"propertyClass\": \"8.8\", \"count\": 4, \"layout\": \"CIRCLE\", \"drive\": \"6 mm hex key\", \"slots\": [\"the manual\"], \"surface\": {\"vibrates\": true}}]},"
               + " \"values\": [{\"jointId\": \"plate\", \"typed\": \"22 Nm\", \"source\": \"MANUAL\", \"document\": \"p. 3\"}],"
               + " \"tools\": [{\"id\": \"a\", \"minNm\": 5, \"maxNm\": 25, \"graduation\": 0.5, \"unit\": \"N.m\", \"calibratedOn\": \"2026-02-01\"}],"
-              + " \"shelf\": {\"products\": [{\"compound\": \"MEDIUM\", \"fixtureMinutes\": 20, \"fullCureMinutes\": 1440}]}, \"today\": \"2026-06-01\"}")
+              + " \"shelf\": {\"products\": [{\"compound\": \"MEDIUM\", \"fixtureMinutes\": 20, \"fullCureMinutes\": 1440}]}, \"handOrder\": [\"plate\"], \"byFeel\": [\"plate\"], \"answers\": {\"options\": {}, \"sides\": []}, \"today\": \"2026-06-01\"}")
   public record Request(
       @Schema(description = "docs/formats, versions 1 and 2") Map<String, Object> pack,
       @Nullable List<Value> values,
