@@ -2,11 +2,10 @@
   import { api, ask, asTrouble, type Schemas } from '../api/client';
   import { Newest } from '../api/newest';
   import { here } from '../api/session.svelte';
-  import { inUnit, plain, sign } from '../joint/figures';
-  import TorqueRail from '../joint/TorqueRail.svelte';
-  import { reading } from '../joint/unit.svelte';
   import { navigate } from '../router';
   import { ofJoint, toQuery } from '../views/desk/state';
+  import AskedAnswer from './AskedAnswer.svelte';
+  import { goTo, machineInHand, partsOf } from './place';
 
   const pages = [
     { name: 'Today', href: '/' },
@@ -16,13 +15,20 @@
     { name: 'Log', href: '/log' },
   ] as const;
   const PAUSE_MS = 60;
-  const MOST_MACHINES = 6;
+  const KINDS = {
+    MACHINE: 'machine ·',
+    JOB: 'job on',
+    OFFERED: 'job:',
+    JOINT: 'stated:',
+    PRODUCT: 'product ·',
+    RECHECK: '',
+  } as const;
 
   let text = $state('');
   let open = $state(false);
   let answer = $state.raw<Schemas['QuestionResponse'] | null>(null);
   let tools = $state.raw<Schemas['CribChoice'][] | null>(null);
-  let machines = $state<Schemas['Machine'][]>([]);
+  let hits = $state.raw<Schemas['FoundByWords'][]>([]);
   let message = $state('');
   let input: HTMLInputElement;
   let timer: ReturnType<typeof setTimeout>;
@@ -34,16 +40,8 @@
       : [],
   );
   const torque = $derived(answer?.torque);
+  const trial = $derived(/Try “(.+)”\.$/.exec(message)?.[1]);
   const joint = $derived(answer?.joint);
-  const setting = $derived(answer?.setting);
-  const band = $derived.by(() => {
-    const nm = torque?.in['N.m'];
-    if (!nm) return undefined;
-    const low = nm.value ?? nm.min ?? nm.max;
-    const high = nm.value ?? nm.max ?? nm.min;
-    return low === undefined || high === undefined ? undefined : { minNm: low, maxNm: high };
-  });
-
   function typed() {
     clearTimeout(timer);
     open = text.trim() !== '';
@@ -52,11 +50,11 @@
 
   interface Answer {
     answer: Schemas['QuestionResponse'] | null;
-    machines: Schemas['Machine'][];
+    hits: Schemas['FoundByWords'][];
     tools: Schemas['CribChoice'][] | null;
     message: string;
   }
-  const show = (fresh: Answer) => ({ answer, machines, tools, message } = fresh);
+  const show = (fresh: Answer) => ({ answer, hits, tools, message } = fresh);
 
   async function look(text: string) {
     if (!text) return;
@@ -68,9 +66,9 @@
   }
 
   async function find(text: string): Promise<Answer> {
-    const got: Answer = { answer: null, machines: [], tools: null, message: '' };
+    const got: Answer = { answer: null, hits: [], tools: null, message: '' };
     try {
-      if (/\d|snug|hand/i.test(text)) {
+      if (/[\d½¼¾⅛⅜⅝⅞]|snug|hand|gap/i.test(text)) {
         got.answer = await ask(api.POST('/api/compute/question', { body: { text } }));
       }
     } catch (e) {
@@ -79,8 +77,9 @@
     try {
       if (here.person && got.answer?.wanted) got.tools = await inTheCrib(got.answer.wanted);
       if (here.person && !got.answer) {
-        const params = { query: { q: text } };
-        got.machines = (await ask(api.GET('/api/machines', { params }))).slice(0, MOST_MACHINES);
+        const machineId = machineInHand();
+        const params = { query: { q: text, ...(machineId ? { machineId } : {}) } };
+        got.hits = await ask(api.GET('/api/find', { params }));
       }
     } catch (e) {
       got.message = asTrouble(e).detail;
@@ -104,10 +103,10 @@
       clearTimeout(timer);
       await look(text.trim());
       const page = found[0];
-      const machine = machines[0];
+      const hit = hits[0];
       if (page) go(page.href);
       else if (joint) toDesk();
-      else if (machine) go(`/machines/${machine.id}`);
+      else if (hit) toHit(hit);
     }
   }
 
@@ -117,6 +116,12 @@
     answer = null;
     tools = null;
     void navigate(href as '/', search ? { search } : undefined);
+  }
+
+  function toHit(hit: Schemas['FoundByWords']) {
+    const at = partsOf(hit.path);
+    go(at.page, at.query);
+    goTo(at.id);
   }
 
   function toDesk() {
@@ -134,13 +139,6 @@
       input.focus();
     }
   }
-  const figures = (f: Schemas['AskFigures']) =>
-    f.value !== undefined
-      ? plain(f.value)
-      : [f.min, f.max]
-          .map((n) => (n === undefined ? '' : plain(n)))
-          .filter(Boolean)
-          .join('–');
 </script>
 
 <svelte:window onkeydown={slash} />
@@ -151,9 +149,9 @@
     oninput={typed}
     onkeydown={enter}
     onfocus={() => (open = text.trim() !== '')}
-    aria-label="Ask: a torque, a joint, a setting, a machine, a page"
+    aria-label="Ask: a torque, a joint, a setting, a job, a product, a machine, a page"
     aria-keyshortcuts="/"
-    placeholder="Ask: 12 ftlb · M8 8.8 into aluminium · 10-12 Nm on a 5-25 tool · a machine"
+    placeholder="Ask: 12 ftlb · M8 8.8 into aluminium · 10-12 Nm on a 5-25 tool · front pads · due"
     maxlength="200"
     autocomplete="off"
     spellcheck="false"
@@ -161,53 +159,7 @@
   <kbd aria-hidden="true">/</kbd>
   {#if open}
     <div class="answer" role="status">
-      {#if setting}
-        <p class="stated figure">
-          {setting.answer.scale
-            ? `${plain(setting.answer.scale.value)} ${sign(here.units, setting.answer.scale.unit)} on the scale`
-            : 'This tool cannot be set for it'}
-        </p>
-        {#if setting.answer.appliedNm}
-          <p class="figure">
-            brings {plain(setting.answer.appliedNm.nominal)} N·m,
-            {plain(setting.answer.appliedNm.low)}–{plain(setting.answer.appliedNm.high)} with the tool’s
-            deviation
-          </p>
-        {/if}
-        <p class="soft">{[...setting.answer.reasons, ...(answer?.reasons ?? [])].join(' ')}</p>
-      {:else if joint}
-        <p class="stated figure">
-          {joint.thread}
-          {joint.request.propertyClass}: at most {inUnit(joint.answer.ceilingNm, reading.unit)}
-          {reading.unit.sign}
-        </p>
-        <TorqueRail {band} ceilingNm={joint.answer.ceilingNm} unit={reading.unit} size="large" />
-        <p class="figure">
-          {#if joint.answer.preloadN}
-            {torque?.stated}: clamp load {plain(joint.answer.preloadN.nominal / 1000)} kN ({plain(
-              joint.answer.preloadN.min / 1000,
-            )}–{plain(joint.answer.preloadN.max / 1000)}), {Math.round(
-              (joint.answer.utilisation ?? 0) * 100,
-            )} % of yield.
-          {/if}
-        </p>
-        <p class="soft">{[...joint.answer.reasons, ...(answer?.reasons ?? [])].join(' ')}</p>
-        <button type="button" onclick={toDesk}>Open at the joint desk <span>Enter</span></button>
-      {:else if torque}
-        <p class="stated">{torque.stated}</p>
-        {#if band}
-          <TorqueRail {band} unit={reading.unit} size="large" />
-          <dl>
-            {#each Object.entries(torque.in) as [code, f] (code)}
-              <div>
-                <dd class="figure">{figures(f)}</dd>
-                <dt>{sign(here.units, code)}</dt>
-              </div>
-            {/each}
-          </dl>
-        {/if}
-        <p class="soft">{torque.reasons.join(' ')}</p>
-      {/if}
+      {#if answer}<AskedAnswer {answer} {toDesk} />{/if}
       {#if tools}
         {@const best = tools.find((t) => t.usable)}
         <p class="crib">
@@ -228,13 +180,23 @@
       {#each found as page (page.href)}
         <button type="button" onclick={() => go(page.href)}>{page.name} <span>page</span></button>
       {/each}
-      {#each machines as machine (machine.id)}
-        <button type="button" onclick={() => go(`/machines/${machine.id}`)}>
-          {machine.name} <span>{machine.model}, {machine.frameNumber}</span>
+      {#each hits as hit (hit.path + hit.title + hit.detail)}
+        <button type="button" onclick={() => toHit(hit)}>
+          {hit.title} <span>{KINDS[hit.kind]} {hit.detail}</span>
         </button>
       {/each}
-      {#if !answer && !machines.length && !found.length}
+      {#if !answer && !hits.length && !found.length}
         <p class="soft">{message || 'Nothing found yet; a torque needs a figure and a unit.'}</p>
+        {#if trial}
+          <button
+            type="button"
+            onclick={() => {
+              text = trial;
+              typed();
+              input.focus();
+            }}>{trial} <span>works</span></button
+          >
+        {/if}
       {/if}
     </div>
   {/if}
@@ -280,31 +242,10 @@
     padding: 0.75rem;
     max-width: 44rem;
   }
-  .stated {
-    font-size: 1.5rem;
-    font-variant-numeric: tabular-nums;
-  }
   .crib {
     margin-top: 0.5rem;
     border-top: 1px solid var(--hairline-soft);
     padding-top: 0.5rem;
-  }
-  dl {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.25rem 1.5rem;
-    margin: 0.25rem 0;
-  }
-  dd {
-    font-size: 1.125rem;
-  }
-  dl div {
-    display: flex;
-    gap: 0.375rem;
-    align-items: baseline;
-  }
-  dt {
-    color: var(--ink-soft);
   }
   button {
     display: block;

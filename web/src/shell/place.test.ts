@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import { goTo, idOf, placeOf } from './place';
+import { addressSays, goTo, idOf, machineInHand, partsOf, placeOf } from './place';
 
 afterEach(() => document.body.replaceChildren());
 
@@ -32,5 +32,26 @@ describe('a link to a place in a page', () => {
   it('may be written wrongly without harm', () => {
     expect(idOf('a%20place')).toBe('a place');
     expect(idOf('100%')).toBe('100%');
+  });
+});
+
+describe('what the address says', () => {
+  it.each([
+    ['/machines/7f', '7f'],
+    ['/machines', null],
+    ['/machines/7f/x', null],
+    ['/jobs/7f/sheet', null],
+  ])('knows the machine in hand at %s', (path, id) => {
+    expect(machineInHand(path)).toBe(id);
+  });
+
+  it('reads a query and the parts of a path', () => {
+    expect(addressSays('job', '?job=Front%20pads')).toBe('Front pads');
+    expect(addressSays('job', '')).toBe('');
+    expect(partsOf('/machines/7f?job=a#rechecks')).toEqual({
+      page: '/machines/7f',
+      query: '?job=a',
+      id: 'rechecks',
+    });
   });
 });

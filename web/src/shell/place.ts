@@ -39,3 +39,17 @@ export function idOf(fragment: string): string {
     return fragment;
   }
 }
+
+/** The id of the machine whose page is open; null on any other page. */
+export const machineInHand = (path = location.pathname): string | null =>
+  /^\/machines\/([^/]+)$/.exec(path)?.[1] ?? null;
+
+/** What the address says behind a name; empty when it says nothing. */
+export const addressSays = (name: string, query = location.search): string =>
+  new URLSearchParams(query).get(name) ?? '';
+
+/** A path of this application in its parts. */
+export function partsOf(path: string): { page: string; query: string; id: string } {
+  const at = new URL(path, location.origin);
+  return { page: at.pathname, query: at.search, id: idOf(at.hash.slice(1)) };
+}

@@ -2,6 +2,7 @@
   import type { Schemas } from '../../api/client';
   import Field from '../../shell/Field.svelte';
   import { FIELDS, FOLDS, type DeskKey, type DeskState } from './fields';
+  import { threadOf } from './state';
 
   interface Props {
     desk: DeskState;
@@ -11,7 +12,8 @@
   }
   let { desk = $bindable(), choices, messages, changed }: Props = $props();
   const MOST_TYPED = 60;
-  const turning = $derived(choices.threads.find((t) => t.name === desk.thread)?.turning);
+  const turning = $derived(threadOf(desk.thread, choices)?.turning);
+  const listed = $derived(choices.threads.some((t) => t.name === desk.thread));
   const friction = $derived(choices.conditions.find((c) => c.code === desk.condition));
   const asked = (key: DeskKey) => key !== 'gapStyle' || desk.clampStyle === 'FACEPLATE';
 </script>
@@ -36,6 +38,7 @@
   {/snippet}
 {/snippet}
 {#snippet threads()}
+  {#if !listed}<option value={desk.thread}>{desk.thread}</option>{/if}
   {#each choices.threads as t (t.name)}
     <option value={t.name}>{t.name}{t.note ? `, ${t.note}` : ''}</option>
   {/each}

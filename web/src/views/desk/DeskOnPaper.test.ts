@@ -12,6 +12,7 @@ const choices = {
   heads: [choice('HEX', 'hexagon')],
   conditions: [choice('UNKNOWN', 'not stated')],
   materials: [choice('CAST', 'cast aluminium')],
+  roles: [{ code: 'PIVOT', words: 'must still turn' }],
   layouts: [choice('CIRCLE', 'circle')],
   clampStyles: [choice('FACEPLATE', 'a faceplate')],
   gapStyles: [choice('EVEN', 'evenly')],

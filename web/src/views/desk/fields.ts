@@ -47,6 +47,7 @@ const fields = {
   axial: { label: 'Pulling apart, N', at: /axial/ },
   transverse: { label: 'Shifting, N', at: /transverse/ },
   slip: { label: 'Friction there', at: /slipFriction/ },
+  role: { label: 'It', from: 'roles', none: 'does what its thread usually does' },
   deviation: { label: 'Tool, ± %', at: /toolDeviation/ },
   prevailing: { label: 'Prevailing, N·m', at: /prevailing/ },
   utilisation: { label: 'Of yield, %', hint: '90 when empty', at: /utilisation/ },
@@ -124,8 +125,8 @@ export const FOLDS: { summary: string; opens: DeskKey[]; fields: DeskKey[] }[] =
   },
   {
     summary: 'Tool and thread',
-    opens: ['prevailing', 'deviation', 'utilisation'],
-    fields: ['deviation', 'prevailing', 'utilisation'],
+    opens: ['role', 'prevailing', 'deviation', 'utilisation'],
+    fields: ['role', 'deviation', 'prevailing', 'utilisation'],
   },
   {
     summary: 'A group of them',

@@ -5,14 +5,29 @@ import { fromQuery, ofJoint, toQuery, toRequest } from './state';
 
 const choices: Schemas['ChoicesResponse'] = {
   threads: [
-    { name: 'M8', nominalDiameterMm: 8, pitchMm: 1.25, hand: 'RIGHT', note: '' },
-    { name: 'M10×1.25', nominalDiameterMm: 10, pitchMm: 1.25, hand: 'RIGHT', note: 'fine' },
+    {
+      name: 'M8',
+      designation: 'M8',
+      nominalDiameterMm: 8,
+      pitchMm: 1.25,
+      hand: 'RIGHT',
+      note: '',
+    },
+    {
+      name: '1.375 in × 24, drive side',
+      designation: '1.375 in × 24',
+      nominalDiameterMm: 34.925,
+      pitchMm: 1.0583,
+      hand: 'LEFT',
+      note: 'cup',
+    },
   ],
   classes: [],
   heads: [],
   conditions: [],
   materials: [],
   sources: [],
+  roles: [],
   layouts: [],
   clampStyles: [],
   gapStyles: [],
@@ -45,7 +60,7 @@ describe('the state of the desk', () => {
     expect(made).toEqual({
       request: {
         joint: {
-          thread: { nominalDiameterMm: 10, pitchMm: 1.25 },
+          thread: { designation: 'M10×1.25' },
           head: 'HEX',
           condition: 'UNKNOWN',
           propertyClass: '8.8',
@@ -56,6 +71,16 @@ describe('the state of the desk', () => {
         group: { count: 4, layout: 'CIRCLE', passes: 3 },
       },
     });
+  });
+
+  it('names a thread by its designation, also one that is not on its list', () => {
+    const thread = (name: string) => {
+      const made = toRequest({ ...FRESH, thread: name }, choices);
+      return 'request' in made ? made.request.joint.thread : undefined;
+    };
+    expect(thread('1.375 in × 24, drive side')).toEqual({ designation: '1.375 in × 24' });
+    expect(thread('1.375 in × 24')).toEqual({ designation: '1.375 in × 24' });
+    expect(thread('M7×1')).toEqual({ designation: 'M7×1' });
   });
 
   it('names the fields that are no numbers and asks nothing', () => {

@@ -44,7 +44,6 @@ export function toRequest(
     }
     return figure;
   };
-  const thread = choices.threads.find((t) => t.name === state.thread) ?? choices.threads[0];
   const [length, grip, outer] = [number('length'), number('grip'), number('outer')];
   const [young, interfaces] = [number('young'), number('interfaces')];
   const [axialN, transverseN, slipFriction] = [
@@ -54,10 +53,7 @@ export function toRequest(
   ];
   const own = state.mark === '';
   const joint: Joint = {
-    thread: {
-      nominalDiameterMm: thread?.nominalDiameterMm ?? 8,
-      pitchMm: thread?.pitchMm ?? 1.25,
-    },
+    thread: { designation: threadOf(state.thread, choices)?.designation ?? state.thread },
     head: state.head as NonNullable<Joint['head']>,
     condition: state.condition as NonNullable<Joint['condition']>,
     ...some('propertyClass', own ? undefined : state.mark),
@@ -93,6 +89,7 @@ export function toRequest(
     request: {
       joint,
       ...some('torqueText', state.torque.trim() || undefined),
+      ...some('role', (state.role || undefined) as Schemas['DeskRequest']['role']),
       ...(count === undefined
         ? {}
         : {
@@ -108,6 +105,11 @@ export function toRequest(
     },
   };
 }
+
+/** The thread of the list that goes by a name, or by its designation alone. */
+export const threadOf = (name: string, choices: Schemas['ChoicesResponse']) =>
+  choices.threads.find((t) => t.name === name) ??
+  choices.threads.find((t) => t.designation === name);
 
 /** The tube in the clamp, once its diameter and the clamp's width are there. */
 function tubeOf(

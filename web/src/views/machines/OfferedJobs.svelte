@@ -4,13 +4,15 @@
   import { Newest } from '../../api/newest';
   import { Submission } from '../../api/submission.svelte';
   import { navigate } from '../../router';
+  import { addressSays } from '../../shell/place';
   import Field from '../../shell/Field.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import BringPack from './BringPack.svelte';
 
   let { machine }: { machine: Schemas['Machine'] } = $props();
   let offered = $state.raw<Schemas['OfferedJob'][]>([]);
-  let q = $state('');
+  /** The ask line may have named the job. */
+  let q = $state(addressSays('job'));
   let opening = $state('');
   let lost = $state<Trouble | null>(null);
   const sending = new Submission();

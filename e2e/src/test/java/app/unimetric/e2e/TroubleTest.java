@@ -97,7 +97,7 @@ class TroubleTest {
       desk.page.keyboard().type("18 ftlb");
       assertThat(desk.page.getByRole(AriaRole.STATUS).first()).containsText("24.4");
       desk.page
-          .getByLabel("Ask: a torque, a joint, a setting, a machine, a page")
+          .getByLabel("Ask: a torque, a joint, a setting, a job, a product, a machine, a page")
           .fill("18 of something");
       assertThat(desk.page.getByRole(AriaRole.STATUS).first()).containsText("use N·m");
     }

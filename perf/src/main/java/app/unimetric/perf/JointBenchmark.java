@@ -15,7 +15,7 @@ import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.ElasticInteraction;
 import app.unimetric.core.sequence.Layout;
 import app.unimetric.core.sequence.TighteningOrder;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -39,7 +39,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 3, time = 1)
 @Measurement(iterations = 5, time = 1)
 public class JointBenchmark {
-  private static final MetricThread M8 = MetricThread.parse("M8");
+  private static final ScrewThread M8 = ScrewThread.parse("M8");
   private final AppliedTorque torque = new AppliedTorque(TorqueBand.of(20, 24), 0.04, 0);
   private final BoltedJoint joint =
       new BoltedJoint(

@@ -5,7 +5,7 @@ import app.unimetric.core.fastener.Material;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.quantity.TorqueBand;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param engagementMm full thread, mm; counts only with {@code female}
  */
 public record JointQuestion(
-    MetricThread thread,
+    ScrewThread thread,
     PropertyClass propertyClass,
     FrictionCondition condition,
     Head head,

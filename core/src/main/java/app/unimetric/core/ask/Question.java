@@ -6,7 +6,9 @@ import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.StatedValue;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.surface.Galling;
+import app.unimetric.core.thread.ScrewThread;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * One question as understood: a torque, a joint, or a setting; what was taken for granted is said.
  *
  * @param torque the torque in it; null when none was named
+ * @param wanted the unit it is to be told in; null when none was asked for
  * @param thread the thread in it; null when none was named
  * @param material of the bolt; null when none was named
  * @param female what it is screwed into; null when none was named
@@ -28,7 +31,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record Question(
     @Nullable StatedValue torque,
-    @Nullable MetricThread thread,
+    @Nullable TorqueUnit wanted,
+    @Nullable ScrewThread thread,
     @Nullable PropertyClass material,
     @Nullable Material female,
     @Nullable Double engagementMm,
@@ -62,18 +66,49 @@ public record Question(
     assumed = List.copyOf(assumed);
   }
 
-  /** The joint it is about, what was not named taken as usual; null when no thread was named. */
+  /**
+   * The joint it is about, what was not named taken as usual; null when no thread was named, or
+   * when its figure would be a promise nobody can give.
+   */
   public @Nullable JointQuestion joint() {
-    return thread == null
+    ScrewThread named = thread;
+    return named == null || isOfPlastic()
         ? null
         : new JointQuestion(
-            thread,
+            named,
             material == null ? PropertyClass.C8_8 : material,
-            condition == null ? FrictionCondition.UNKNOWN : condition,
+            frictionOf(),
             head == null ? Head.HEX : head,
-            torque == null ? null : torque.statedNm(),
+            torque == null ? null : torque.broughtOnNm(),
             female,
-            engagementMm == null ? thread.nominalDiameterMm() : engagementMm);
+            engagementMm == null ? named.nominalDiameterMm() : engagementMm);
+  }
+
+  private FrictionCondition frictionOf() {
+    boolean bare = condition == FrictionCondition.DRY;
+    return condition == null
+        ? FrictionCondition.UNKNOWN
+        : bare && material != null && material.isStainless()
+            ? FrictionCondition.DRY_STAINLESS
+            : condition;
+  }
+
+  private boolean isOfPlastic() {
+    return female == Material.PLASTIC;
+  }
+
+  /** What a person must know besides the figures: galling, a turn, a thread without a promise. */
+  public List<String> cautions() {
+    List<String> cautions = new ArrayList<>();
+    if (thread != null && isOfPlastic()) {
+      cautions.add(
+          "Plastic creeps and its thread strips without warning: no figure is worked out for it. Use the part maker's value, the lower third, by a small screwdriver-type tool.");
+    }
+    Galling.warning(material, female).ifPresent(cautions::add);
+    if (torque != null) {
+      torque.beyondTorque().ifPresent(cautions::add);
+    }
+    return cautions;
   }
 
   /**
@@ -88,6 +123,6 @@ public record Question(
   public Kind kind() {
     return tool != null || extensionMm != null
         ? Kind.SETTING
-        : thread != null ? Kind.JOINT : Kind.TORQUE;
+        : thread != null && !isOfPlastic() ? Kind.JOINT : Kind.TORQUE;
   }
 }

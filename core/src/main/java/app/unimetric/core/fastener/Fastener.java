@@ -1,7 +1,8 @@
 package app.unimetric.core.fastener;
 
+import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.thread.Hand;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,11 +15,24 @@ import org.jspecify.annotations.Nullable;
  * @param drive key or socket, as people ask for it: "5 mm hex key"; null when not stated
  */
 public record Fastener(
-    MetricThread thread,
+    ScrewThread thread,
     Hand hand,
     @Nullable PropertyClass propertyClass,
     Head head,
     @Nullable String drive) {
+  /**
+   * @throws InvalidInput when there is no such bolt: the class is not made with this thread
+   */
+  public Fastener {
+    if (propertyClass != null) {
+      propertyClass
+          .whyNotOn(thread)
+          .ifPresent(
+              why -> {
+                throw InvalidInput.at("propertyClass", why);
+              });
+    }
+  }
 
   /** As it stands on a sheet: {@code M8 8.8}, {@code M10×1.25}. */
   public String words() {

@@ -1,6 +1,7 @@
 package app.unimetric.core.fastener;
 
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.Profile;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.TreeMap;
 
 /** The head (or nut face) a joint is turned by, as far as its bearing face matters. */
@@ -90,6 +91,23 @@ public enum Head {
           });
 
   private static final double TYPICAL_HOLE_PER_DIAMETER = 1.1;
+  private static final double MM_PER_INCH = 25.4;
+  private static final double ROUNDING = 1e6;
+  private static final double FACE_PER_FLATS = 0.95;
+
+  /** Width across flats by nominal diameter, in (ASME B18.2.1). */
+  private static final TreeMap<Double, Double> INCH_FLATS =
+      table(
+          new double[][] {
+            {0.25, 7.0 / 16},
+            {0.3125, 0.5},
+            {0.375, 9.0 / 16},
+            {0.4375, 5.0 / 8},
+            {0.5, 0.75},
+            {0.5625, 13.0 / 16},
+            {0.625, 15.0 / 16},
+            {0.75, 1.125}
+          });
 
   private final String standard;
   private final double coneDeg;
@@ -125,11 +143,14 @@ public enum Head {
    * The bearing face of this head on a medium clearance hole. Diameters the standards leave out
    * take a typical share of the nominal diameter, and the face says so in its source.
    */
-  public BearingFace face(MetricThread thread) {
+  public BearingFace face(ScrewThread thread) {
     double d = thread.nominalDiameterMm();
+    if (thread.profile() == Profile.UN && this == HEX) {
+      return inchHex(d);
+    }
     Double outer = faces.get(d);
     Double hole = HOLE.get(d);
-    if (outer == null || hole == null) {
+    if (outer == null || hole == null || thread.profile() == Profile.UN) {
       return new BearingFace(
           typicalFacePerDiameter * d,
           TYPICAL_HOLE_PER_DIAMETER * d,
@@ -137,6 +158,18 @@ public enum Head {
           "typical share of the diameter");
     }
     return new BearingFace(outer, hole, coneDeg, standard + ", ISO 273 medium");
+  }
+
+  /** 0.95 of the width across flats of ASME B18.2.1; a hole a tenth wider than the bolt. */
+  private static BearingFace inchHex(double d) {
+    Double flats = INCH_FLATS.get(Math.round(d / MM_PER_INCH * ROUNDING) / ROUNDING);
+    return new BearingFace(
+        flats == null ? HEX.typicalFacePerDiameter * d : FACE_PER_FLATS * flats * MM_PER_INCH,
+        TYPICAL_HOLE_PER_DIAMETER * d,
+        HEX.coneDeg,
+        flats == null
+            ? "typical share of the diameter"
+            : "0.95 of the width across flats, assumed");
   }
 
   /**

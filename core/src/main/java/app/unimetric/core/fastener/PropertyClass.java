@@ -1,7 +1,9 @@
 package app.unimetric.core.fastener;
 
 import app.unimetric.core.problem.InvalidInput;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.thread.Profile;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -11,8 +13,9 @@ import java.util.stream.Collectors;
 /**
  * Strength of a bolt's material by the mark on its head.
  *
- * <p>Minimum values, MPa: ISO 898-1 table 3 for steel, ISO 3506-1 table 3 for stainless; titanium
- * and aluminium are typical handbook values, not a standard's.
+ * <p>Minimum values, MPa: ISO 898-1 table 3 for steel, ISO 3506-1 table 3 for stainless, SAE J429
+ * table 1 for the grades of inch bolts; titanium and aluminium are typical handbook values, not a
+ * standard's.
  */
 public enum PropertyClass {
   C4_6("4.6", 400, 240, 225, Origin.STEEL),
@@ -32,13 +35,21 @@ public enum PropertyClass {
   A4_80("A4-80", 800, 600, 600, Origin.STAINLESS),
   A4_100("A4-100", 1000, 800, 800, Origin.STAINLESS),
   TI_6AL_4V("TI-6AL-4V", 895, 828, 828, Origin.TITANIUM),
-  AL_7075_T6("7075-T6", 572, 503, 503, Origin.ALUMINIUM);
+  AL_7075_T6("7075-T6", 572, 503, 503, Origin.ALUMINIUM),
+  SAE_2("SAE-2", ksi(74), ksi(57), ksi(55), Origin.SAE),
+  SAE_5("SAE-5", ksi(120), ksi(92), ksi(85), Origin.SAE),
+  SAE_8("SAE-8", ksi(150), ksi(130), ksi(120), Origin.SAE);
+
+  private static double ksi(double ksi) {
+    return ksi * 6.894757;
+  }
 
   private enum Origin {
     STEEL("ISO 898-1", YoungModulus.STEEL_MPA),
     STAINLESS("ISO 3506-1", YoungModulus.STAINLESS_MPA),
     TITANIUM("typical handbook value", YoungModulus.TITANIUM_MPA),
-    ALUMINIUM("typical handbook value", YoungModulus.ALUMINIUM_MPA);
+    ALUMINIUM("typical handbook value", YoungModulus.ALUMINIUM_MPA),
+    SAE("SAE J429", YoungModulus.STEEL_MPA);
 
     final String source;
     final double youngMPa;
@@ -48,6 +59,10 @@ public enum PropertyClass {
       this.youngMPa = youngMPa;
     }
   }
+
+  private static final double LARGEST_9_8_MM = 16;
+  private static final double SMALLEST_GRADE_IN = 0.25;
+  private static final double MM_PER_INCH = 25.4;
 
   private final String mark;
   private final double ultimateMPa;
@@ -69,17 +84,17 @@ public enum PropertyClass {
   }
 
   /** R_m, MPa. Class 8.8 above M16 is stronger by its own row of ISO 898-1. */
-  public double ultimateMPa(MetricThread thread) {
+  public double ultimateMPa(ScrewThread thread) {
     return this == C8_8 && thread.nominalDiameterMm() > 16 ? 830 : ultimateMPa;
   }
 
   /** R_p0.2 (or R_eL), MPa. */
-  public double yieldMPa(MetricThread thread) {
+  public double yieldMPa(ScrewThread thread) {
     return this == C8_8 && thread.nominalDiameterMm() > 16 ? 660 : yieldMPa;
   }
 
   /** S_p, MPa; for other materials than steel, the yield strength. */
-  public double proofMPa(MetricThread thread) {
+  public double proofMPa(ScrewThread thread) {
     return this == C8_8 && thread.nominalDiameterMm() > 16 ? 600 : proofMPa;
   }
 
@@ -89,6 +104,34 @@ public enum PropertyClass {
 
   public String source() {
     return origin.source;
+  }
+
+  /** Whether it is a grade of inch bolts. */
+  public boolean isGrade() {
+    return origin == Origin.SAE;
+  }
+
+  /** Why there is no bolt of this class with this thread, in words; empty when there is one. */
+  public Optional<String> whyNotOn(ScrewThread thread) {
+    double d = thread.nominalDiameterMm();
+    if (this == C9_8 && d > LARGEST_9_8_MM) {
+      return Optional.of("Class 9.8 ends at M16; name another.");
+    }
+    if (!isGrade()) {
+      return Optional.empty();
+    }
+    if (thread.profile() != Profile.UN) {
+      return Optional.of(
+          "SAE grades belong to inch threads; a metric bolt is marked 8.8, 10.9 or the like.");
+    }
+    double most = this == SAE_2 ? 0.75 : this == SAE_5 ? 1 : 1.5;
+    if (d < SMALLEST_GRADE_IN * MM_PER_INCH) {
+      return Optional.of(
+          "Below 1/4 in no SAE grade is defined; name the class the bolt is marked with, such as A2-70.");
+    }
+    return d > most * MM_PER_INCH
+        ? Optional.of("Grade " + mark.substring(4) + " ends at " + Figure.typed(most) + " in.")
+        : Optional.empty();
   }
 
   public boolean isStainless() {

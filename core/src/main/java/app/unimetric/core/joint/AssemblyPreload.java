@@ -2,7 +2,7 @@ package app.unimetric.core.joint;
 
 import app.unimetric.core.fastener.BearingFace;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 
 /**
  * Clamp load and torque at which a bolt reaches a share of its yield strength while it is being
@@ -26,7 +26,7 @@ public record AssemblyPreload(double preloadN, double torqueNm) {
   public static AssemblyPreload at(
       double utilisation,
       double yieldMPa,
-      MetricThread thread,
+      ScrewThread thread,
       BearingFace face,
       Friction friction) {
     new Problems()

@@ -2,7 +2,7 @@ package app.unimetric.core.joint;
 
 import app.unimetric.core.fastener.BearingFace;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.thread.ThreadTolerance;
 import org.jspecify.annotations.Nullable;
 
@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param pressureLimitMPa what the clamped surface stands under the head, MPa; null when unknown
  */
 public record BoltedJoint(
-    MetricThread thread,
+    ScrewThread thread,
     double yieldMPa,
     double ultimateMPa,
     double youngMPa,

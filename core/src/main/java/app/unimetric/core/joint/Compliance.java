@@ -2,7 +2,7 @@ package app.unimetric.core.joint;
 
 import app.unimetric.core.fastener.BearingFace;
 import app.unimetric.core.problem.InvalidInput;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 
 /**
  * How far bolt and clamped parts give per newton (VDI 2230-1, 5.1).
@@ -25,7 +25,7 @@ public record Compliance(double boltMmPerN, double partsMmPerN) {
    * @throws InvalidInput when the parts are not larger than the hole
    */
   public static Compliance of(
-      MetricThread thread, BearingFace face, double boltYoungMPa, Grip grip) {
+      ScrewThread thread, BearingFace face, double boltYoungMPa, Grip grip) {
     if (grip.outerDiameterMm() <= face.holeDiameterMm()) {
       throw InvalidInput.at(
           "grip.outerDiameterMm", "must be larger than the hole the bolt passes through.");
@@ -78,12 +78,12 @@ public record Compliance(double boltMmPerN, double partsMmPerN) {
   }
 
   /** ΔF = θ·(P/360°)/(δ_S + δ_P), N, for a turn of the nut in degrees. */
-  public double loadOfTurnN(double angleDeg, MetricThread thread) {
+  public double loadOfTurnN(double angleDeg, ScrewThread thread) {
     return angleDeg * thread.pitchMm() / FULL_TURN_DEG * newtonsPerMm();
   }
 
   /** The turn, degrees, that adds this load: the inverse of {@link #loadOfTurnN}. */
-  public double turnOfLoadDeg(double loadN, MetricThread thread) {
+  public double turnOfLoadDeg(double loadN, ScrewThread thread) {
     return loadN / newtonsPerMm() / thread.pitchMm() * FULL_TURN_DEG;
   }
 }

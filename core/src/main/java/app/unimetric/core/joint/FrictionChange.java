@@ -4,7 +4,7 @@ import app.unimetric.core.fastener.BearingFace;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.Torque;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.core.why.Why;
 import java.util.List;
@@ -27,7 +27,7 @@ public record FrictionChange(
 
   /** T₂ = T₁·k(μ₂)/k(μ₁). */
   public static FrictionChange of(
-      MetricThread thread, BearingFace face, double torqueNm, Friction from, Friction to) {
+      ScrewThread thread, BearingFace face, double torqueNm, Friction from, Friction to) {
     new Problems().positive(torqueNm, Torque.MAX_NM, "torqueNm").orThrow();
     double k1 = TighteningTorque.leverMm(thread, face, from);
     double k2 = TighteningTorque.leverMm(thread, face, to);

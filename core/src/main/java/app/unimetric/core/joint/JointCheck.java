@@ -1,6 +1,6 @@
 package app.unimetric.core.joint;
 
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.core.why.Why;
 import java.util.List;
@@ -161,7 +161,7 @@ public record JointCheck(
   }
 
   private static void derive(BoltedJoint joint, AssemblyPreload assembly, Why why) {
-    MetricThread thread = joint.thread();
+    ScrewThread thread = joint.thread();
     why.add(thread.derivation());
     why.derive(
         "D_Km", joint.face().frictionDiameterMm(), "mm", "(d_w + d_h)/2", joint.face().source());

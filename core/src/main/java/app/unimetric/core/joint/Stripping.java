@@ -1,6 +1,6 @@
 package app.unimetric.core.joint;
 
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.thread.ThreadTolerance;
 
 /**
@@ -45,7 +45,7 @@ public record Stripping(
    *
    * @param boltUltimateMPa R_m of the bolt, MPa
    */
-  public static Stripping of(MetricThread thread, double boltUltimateMPa, Engagement engagement) {
+  public static Stripping of(ScrewThread thread, double boltUltimateMPa, Engagement engagement) {
     ThreadTolerance t = ThreadTolerance.worst(thread);
     double p = thread.pitchMm();
     double internalPerMm =

@@ -38,6 +38,14 @@ public record PackJoint(
     traps = List.copyOf(traps);
   }
 
+  /** What people look it up by: its name, what is turned, its thread. */
+  public String lookedUpBy() {
+    return title
+        + " "
+        + fastener.words()
+        + (turning.end() == Turn.NUT ? " nut bolt" : " bolt screw");
+  }
+
   /** The joint as the resolution of its values sees it. */
   public JointContext context(Aim workshopAim) {
     return new JointContext(

@@ -20,7 +20,7 @@ import app.unimetric.core.stated.StatedValue;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.surface.CompoundAdvice;
 import app.unimetric.core.surface.CompoundChoice;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Why;
@@ -123,7 +123,7 @@ final class JointPlanner {
   private static @Nullable Ceiling ceiling(
       Fastener fastener, @Nullable StatedValue governing, Why why) {
     PropertyClass material = fastener.propertyClass();
-    MetricThread thread = fastener.thread();
+    ScrewThread thread = fastener.thread();
     if (material == null) {
       return null;
     }

@@ -3,7 +3,7 @@ package app.unimetric.core.stated;
 import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  *     usual one
  */
 public record JointContext(
-    @Nullable MetricThread thread,
+    @Nullable ScrewThread thread,
     @Nullable PropertyClass propertyClass,
     Head head,
     Duty duty,
@@ -50,7 +50,7 @@ public record JointContext(
 
   /** The same joint, its fastener known. */
   public JointContext fastenedBy(
-      @Nullable MetricThread thread, @Nullable PropertyClass propertyClass, Head head) {
+      @Nullable ScrewThread thread, @Nullable PropertyClass propertyClass, Head head) {
     return new JointContext(
         thread, propertyClass, head, duty, workshopAim, toolDeviationPercent, tolerancePercent);
   }

@@ -1,6 +1,7 @@
 package app.unimetric.core.stated;
 
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import java.util.List;
@@ -102,6 +103,33 @@ public record StatedValue(
   /** The stated figures in N·m, from lowest to highest; null for forms without a figure. */
   public @Nullable TorqueBand statedNm() {
     return statement instanceof Statement.InTorque f ? f.band() : null;
+  }
+
+  /**
+   * The torque that is on at the end, N·m; null where a turn or a hand makes the clamp load, which
+   * no torque tells.
+   */
+  public @Nullable TorqueBand broughtOnNm() {
+    return form() == Form.TORQUE_ANGLE ? null : statedNm();
+  }
+
+  /** What is done besides bringing on one torque, in words; empty for a plain torque. */
+  public Optional<String> beyondTorque() {
+    if (statement instanceof Statement.TorqueAngle t) {
+      return Optional.of(
+          "The torque only seats it; the turn of "
+              + Figure.typed(t.angleDeg())
+              + "° makes the clamp load, and what that is takes the clamped parts to tell.");
+    }
+    if (statement instanceof Statement.Staged s) {
+      return Optional.of("In stages: " + s.words() + "; what is told is the last of them.");
+    }
+    return switch (form()) {
+      case SNUG ->
+          Optional.of("Snug is no figure: by fingers or a short lever until it sits, no tool.");
+      case UNTIL_GAP_CLOSES -> Optional.of("No figure: turn until the gap closes, and no further.");
+      default -> Optional.empty();
+    };
   }
 
   /**

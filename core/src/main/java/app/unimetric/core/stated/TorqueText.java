@@ -2,11 +2,13 @@ package app.unimetric.core.stated;
 
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.quantity.FractionText;
 import app.unimetric.core.quantity.TorqueUnit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -83,6 +85,15 @@ public final class TorqueText {
               + UNIT
               + "$");
   private static final Pattern VALUE = Pattern.compile("^" + NUMBER + UNIT + "$");
+
+  /** Powers of ten between a unit people write and N·m. */
+  private static final Map<String, Integer> PARTS_OF_NM =
+      Map.of(
+          "(?<=\\d|\\s)n\\s?[·.⋅*-]?\\s?cm\\b|newton[- ]?centimet(?:er|re)s?", -2,
+          "(?<=\\d|\\s)dan\\s?[·.⋅*-]?\\s?m\\b", 1);
+
+  private static final Pattern BEFORE_ANGLE =
+      Pattern.compile("\\d{1,9}(?:[.,]\\d{1,9})?(?!\\d|[.,]\\d|\\s*(?:°|deg|%))");
   private static final Pattern FIGURE = Pattern.compile(NUMBER);
 
   private TorqueText() {}
@@ -93,7 +104,8 @@ public final class TorqueText {
    * @throws InvalidInput with a message that says what is missing, such as the unit
    */
   public static StatedValue parse(String typed) {
-    String text = typed.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+    String text =
+        FractionText.decimals(typed.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " "));
     if (text.isEmpty()) {
       throw InvalidInput.at("text", "Nothing was typed; try “12 ft·lbf” or “10-12 Nm”.");
     }
@@ -160,7 +172,26 @@ public final class TorqueText {
     return unit;
   }
 
-  private static Statement.InTorque parseFigures(String text) {
+  /** Figures in a decimal part of N·m, such as N·cm, as N·m: only the point moves. */
+  private static Statement.InTorque parseFigures(String typed) {
+    String text = typed;
+    for (Map.Entry<String, Integer> spelling : PARTS_OF_NM.entrySet()) {
+      Matcher unit = Pattern.compile(spelling.getKey()).matcher(typed);
+      if (unit.find()) {
+        text =
+            BEFORE_ANGLE
+                .matcher(unit.replaceAll("nm"))
+                .replaceAll(
+                    f ->
+                        new BigDecimal(f.group().replace(',', '.'))
+                            .movePointRight(spelling.getValue())
+                            .toPlainString());
+      }
+    }
+    return inKnownUnits(text);
+  }
+
+  private static Statement.InTorque inKnownUnits(String text) {
     Matcher m;
     if ((m = MAXIMUM_BEFORE.matcher(text)).matches()
         || (m = MAXIMUM_AFTER.matcher(text)).matches()) {

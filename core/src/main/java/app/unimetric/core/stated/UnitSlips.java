@@ -6,7 +6,7 @@ import app.unimetric.core.joint.AssemblyPreload;
 import app.unimetric.core.joint.Friction;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueUnit;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.why.Why;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -54,7 +54,7 @@ final class UnitSlips {
    * Whatever the fastener is for, nothing above it can be meant.
    */
   static Optional<Double> mostNm(JointContext joint) {
-    MetricThread thread = joint.thread();
+    ScrewThread thread = joint.thread();
     PropertyClass material = joint.propertyClass();
     if (thread == null || material == null) {
       return Optional.empty();
@@ -66,7 +66,7 @@ final class UnitSlips {
   }
 
   static Optional<Plausible> plausible(JointContext joint, Why why) {
-    MetricThread thread = joint.thread();
+    ScrewThread thread = joint.thread();
     PropertyClass material = joint.propertyClass();
     if (joint.duty().role() != Role.CLAMP || thread == null || material == null) {
       return Optional.empty();

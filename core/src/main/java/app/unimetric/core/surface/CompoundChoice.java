@@ -1,7 +1,7 @@
 package app.unimetric.core.surface;
 
 import app.unimetric.core.fastener.Material;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -162,7 +162,7 @@ public final class CompoundChoice {
   }
 
   private Compound vibrating() {
-    MetricThread thread = s.thread();
+    ScrewThread thread = s.thread();
     double d = thread == null ? SMALL_SCREW_MM + 1 : thread.nominalDiameterMm();
     if (d <= SMALL_SCREW_MM || s.bolt().isLightMetal() || s.female() == Material.BRASS) {
       never.add("No medium or high strength: it can twist a small or soft screw off at removal.");

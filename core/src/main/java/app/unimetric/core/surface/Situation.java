@@ -2,7 +2,7 @@ package app.unimetric.core.surface;
 
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param makerSays what the maker's sheet asks for; null when silent
  */
 public record Situation(
-    @Nullable MetricThread thread,
+    @Nullable ScrewThread thread,
     Material bolt,
     Material female,
     @Nullable Material clamped,

@@ -2,17 +2,19 @@ package app.unimetric.core.thread;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
- * The threads offered by name: coarse and fine of ISO 262, and the 60° threads of bicycles.
+ * The threads offered by name: coarse and fine of ISO 262, the 60° threads of bicycles, coarse and
+ * fine of the inch standard.
  *
  * @param name as people call it
  * @param thread its geometry
  * @param hand which way it tightens; for those that come in both, as the part says
  * @param note where it is met, or what to watch; empty when there is nothing to say
  */
-public record ThreadSeries(String name, MetricThread thread, Hand hand, String note) {
-  private static final double MM_PER_INCH = 25.4;
+public record ThreadSeries(String name, ScrewThread thread, Hand hand, String note) {
+  private static final double MM_PER_INCH = UnifiedSize.MM_PER_INCH;
   private static final double[][] FINE = {
     {8, 1},
     {10, 1},
@@ -27,6 +29,12 @@ public record ThreadSeries(String name, MetricThread thread, Hand hand, String n
     {22, 1.5},
     {24, 2}
   };
+
+  private static final List<ThreadSeries> OWN =
+      List.of(
+          inch("9/16 in × 20", 9.0 / 16, 20, Hand.RIGHT, ""),
+          inch("1.375 in × 24", 1.375, 24, Hand.RIGHT, ""),
+          new ThreadSeries("36 mm × 24 tpi", ScrewThread.of(36, MM_PER_INCH / 24), Hand.RIGHT, ""));
 
   /** All of them, in the order they are offered. */
   public static List<ThreadSeries> all() {
@@ -47,20 +55,38 @@ public record ThreadSeries(String name, MetricThread thread, Hand hand, String n
     all.add(
         new ThreadSeries(
             "36 mm × 24 tpi",
-            MetricThread.of(36, MM_PER_INCH / 24),
+            ScrewThread.of(36, MM_PER_INCH / 24),
             Hand.RIGHT,
             "bottom bracket cups, both sides right-hand"));
+    all.addAll(UnifiedSize.names());
     return List.copyOf(all);
   }
 
+  /** The name of a thread that is not called by M and figures; empty for one that is. */
+  static Optional<String> ownNameOf(ScrewThread thread) {
+    if (thread.profile() == Profile.UN) {
+      return UnifiedSize.nameOf(thread);
+    }
+    return OWN.stream().filter(n -> n.thread().equals(thread)).map(ThreadSeries::name).findFirst();
+  }
+
+  /** Whether it is only met on cups and pedals, which seat and clamp nothing. */
+  public static boolean clampsNothing(ScrewThread thread) {
+    return all().stream().anyMatch(t -> t.seats() && t.thread().equals(thread));
+  }
+
+  private boolean seats() {
+    return note.contains("cup") || note.contains("pedal") || note.contains("bottom bracket");
+  }
+
   private static ThreadSeries metric(double d, double pitch, String note) {
-    MetricThread thread = MetricThread.of(d, pitch);
+    ScrewThread thread = ScrewThread.of(d, pitch);
     return new ThreadSeries(thread.designation(), thread, Hand.RIGHT, note);
   }
 
   private static ThreadSeries inch(
       String name, double inches, double perInch, Hand hand, String note) {
     return new ThreadSeries(
-        name, MetricThread.of(inches * MM_PER_INCH, MM_PER_INCH / perInch), hand, note);
+        name, ScrewThread.of(inches * MM_PER_INCH, MM_PER_INCH / perInch), hand, note);
   }
 }

@@ -22,7 +22,7 @@ public record ThreadTolerance(
   /**
    * Whether the formulas were made for this thread: 0.2 mm and coarser, at most 100 pitches wide.
    */
-  public static boolean covers(MetricThread thread) {
+  public static boolean covers(ScrewThread thread) {
     return thread.pitchMm() >= FINEST_MM
         && thread.pitchMm() >= thread.nominalDiameterMm() / FINEST_SHARE;
   }
@@ -30,7 +30,7 @@ public record ThreadTolerance(
   /**
    * es = −(15 + 11·P), T_d = 180·P^⅔ − 3.15/√P, T_d2 = 90·P^0.4·d^0.1, T_D2 = 1.32·T_d2, all µm.
    */
-  public static ThreadTolerance worst(MetricThread thread) {
+  public static ThreadTolerance worst(ScrewThread thread) {
     double p = thread.pitchMm();
     double es = -(15 + 11 * p);
     double majorSpan = 180 * Math.cbrt(p * p) - 3.15 / Math.sqrt(p);

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.thread.Hand;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Set;
@@ -16,8 +16,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every figure of the standards the core goes by, as the reference data state it. */
 class StandardsTest {
-  private static final MetricThread M16 = MetricThread.parse("M16");
-  private static final MetricThread M18 = MetricThread.parse("M18");
+  private static final ScrewThread M16 = ScrewThread.parse("M16");
+  private static final ScrewThread M18 = ScrewThread.parse("M18");
 
   /** Class, R_m, R_p0.2, S_p (MPa), E (MPa), source: ISO 898-1, ISO 3506-1, handbook. */
   @ParameterizedTest
@@ -51,7 +51,75 @@ class StandardsTest {
     assertThat(material.youngMPa()).isEqualTo(young);
     assertThat(material.source()).isEqualTo(source);
     assertThat(material.isStainless()).isEqualTo(mark.startsWith("A"));
-    assertThat(PropertyClass.marks()).contains(mark).hasSize(18);
+    assertThat(PropertyClass.marks()).contains(mark).hasSize(21);
+  }
+
+  /** SAE J429: grade, tensile, yield, proof, ksi; 1 ksi = 6.894757 MPa. */
+  @ParameterizedTest
+  @CsvSource({"SAE-2, 74, 57, 55", "SAE-5, 120, 92, 85", "SAE-8, 150, 130, 120"})
+  void gradesOfInchBolts(String mark, double tensile, double yield, double proof) {
+    ScrewThread quarter = ScrewThread.parse("1/4-20");
+    PropertyClass grade = PropertyClass.parse(mark);
+    assertThat(grade.ultimateMPa(quarter)).isCloseTo(tensile * 6.894757, within(1e-9));
+    assertThat(grade.yieldMPa(quarter)).isCloseTo(yield * 6.894757, within(1e-9));
+    assertThat(grade.proofMPa(quarter)).isCloseTo(proof * 6.894757, within(1e-9));
+    assertThat(grade.youngMPa()).isEqualTo(205000);
+    assertThat(grade.source()).isEqualTo("SAE J429");
+    assertThat(grade.isGrade()).isTrue();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "SAE-5, 1/4-20,",
+    "SAE-5, #10-32, Below 1/4 in",
+    "SAE-2, 3/4-10,",
+    "SAE-8, 3/4-16,",
+    "SAE-8, M8, SAE grades belong to inch threads",
+    "9.8, M16,",
+    "9.8, M18, Class 9.8 ends at M16",
+    "8.8, 1/4-20,",
+    "A2-70, #10-32,"
+  })
+  void aClassIsMadeWithSomeThreadsOnly(String mark, String thread, String why) {
+    PropertyClass material = PropertyClass.parse(mark);
+    ScrewThread on = ScrewThread.parse(thread);
+    if (why == null) {
+      assertThat(material.whyNotOn(on)).isEmpty();
+      assertThat(new Fastener(on, Hand.RIGHT, material, Head.HEX, null).words()).contains(mark);
+    } else {
+      assertThat(material.whyNotOn(on)).get().asString().startsWith(why);
+      assertThatThrownBy(() -> new Fastener(on, Hand.RIGHT, material, Head.HEX, null))
+          .isInstanceOf(InvalidInput.class)
+          .hasMessageContaining(why);
+    }
+  }
+
+  /** d_w = 0.95 of the width across flats of ASME B18.2.1, in. */
+  @ParameterizedTest
+  @CsvSource({
+    "1/4-20, 0.4375",
+    "5/16-18, 0.5",
+    "3/8-24, 0.5625",
+    "7/16-14, 0.625",
+    "1/2-13, 0.75",
+    "9/16-12, 0.8125",
+    "5/8-18, 0.9375",
+    "3/4-10, 1.125"
+  })
+  void hexagonsOfInchBolts(String thread, double flats) {
+    ScrewThread on = ScrewThread.parse(thread);
+    BearingFace face = Head.HEX.face(on);
+    assertThat(face.outerDiameterMm()).isCloseTo(0.95 * flats * 25.4, within(1e-9));
+    assertThat(face.holeDiameterMm()).isCloseTo(1.1 * on.nominalDiameterMm(), within(1e-9));
+    assertThat(face.source()).contains("assumed");
+    assertThat(Head.SOCKET_CAP.face(on).source()).isEqualTo("typical share of the diameter");
+  }
+
+  @Test
+  void aSmallInchHexagonTakesTheTypicalShare() {
+    BearingFace face = Head.HEX.face(ScrewThread.parse("#10-32"));
+    assertThat(face.outerDiameterMm()).isCloseTo(1.45 * 4.826, within(1e-9));
+    assertThat(face.source()).isEqualTo("typical share of the diameter");
   }
 
   @ParameterizedTest
@@ -93,7 +161,7 @@ class StandardsTest {
   void heads(Head head, String diameters, String standard) {
     String[] words = diameters.strip().split(" ");
     for (int i = 0; i < words.length; i += 2) {
-      BearingFace face = head.face(MetricThread.parse(words[i]));
+      BearingFace face = head.face(ScrewThread.parse(words[i]));
       assertThat(face.outerDiameterMm()).as(words[i]).isEqualTo(Double.parseDouble(words[i + 1]));
       assertThat(face.coneDeg()).isEqualTo(head == Head.COUNTERSUNK ? 90 : 180);
       assertThat(face.source()).isEqualTo(standard + ", ISO 273 medium");
@@ -115,7 +183,7 @@ class StandardsTest {
     "M20, 22"
   })
   void mediumClearanceHoles(String thread, double hole) {
-    assertThat(Head.HEX.face(MetricThread.parse(thread)).holeDiameterMm()).isEqualTo(hole);
+    assertThat(Head.HEX.face(ScrewThread.parse(thread)).holeDiameterMm()).isEqualTo(hole);
   }
 
   /**
@@ -134,7 +202,7 @@ class StandardsTest {
   })
   void headsOfOtherDiameters(
       Head head, double d, double pitch, double outer, double hole, String source) {
-    BearingFace face = head.face(MetricThread.of(d, pitch));
+    BearingFace face = head.face(ScrewThread.of(d, pitch));
     assertThat(face.outerDiameterMm()).isCloseTo(outer, within(1e-9));
     assertThat(face.holeDiameterMm()).isCloseTo(hole, within(1e-9));
     assertThat(face.source()).isEqualTo(source);
@@ -143,7 +211,7 @@ class StandardsTest {
   /** D_Km = (d_w + d_h)/2, lever D_Km/(2·sin(cone/2)), area π/4·(d_w² − d_h²); M8 by hand. */
   @Test
   void bearingFaces() {
-    BearingFace hex = Head.HEX.face(MetricThread.parse("M8"));
+    BearingFace hex = Head.HEX.face(ScrewThread.parse("M8"));
     assertThat(hex.frictionDiameterMm()).isCloseTo(10.315, within(1e-9));
     assertThat(hex.frictionLeverMm()).isCloseTo(5.1575, within(1e-9));
     assertThat(hex.areaMm2()).isCloseTo(42.614, within(0.001));
@@ -222,12 +290,12 @@ class StandardsTest {
   void aFastenerByName() {
     Fastener left =
         new Fastener(
-            MetricThread.parse("M10x1.25"), Hand.LEFT, PropertyClass.C10_9, Head.FLANGE, null);
+            ScrewThread.parse("M10x1.25"), Hand.LEFT, PropertyClass.C10_9, Head.FLANGE, null);
     assertThat(left.words()).isEqualTo("M10×1.25 10.9");
     assertThat(left.isLeftHand()).isTrue();
     assertThat(left.face()).isEqualTo(Head.FLANGE.face(left.thread()));
     Fastener unmarked =
-        new Fastener(MetricThread.parse("M8"), Hand.RIGHT, null, Head.HEX, "13 mm socket");
+        new Fastener(ScrewThread.parse("M8"), Hand.RIGHT, null, Head.HEX, "13 mm socket");
     assertThat(unmarked.words()).isEqualTo("M8");
     assertThat(unmarked.isLeftHand()).isFalse();
     assertThat(Set.of(Hand.values())).hasSize(2);

@@ -7,7 +7,7 @@ import app.unimetric.core.Seeded;
 import app.unimetric.core.fastener.BearingFace;
 import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,7 +25,7 @@ class AssemblyPreloadTest {
   })
   void reproducesThePublishedTable(
       String thread, String mark, double friction, double kN, double nm) {
-    MetricThread m = MetricThread.parse(thread);
+    ScrewThread m = ScrewThread.parse(thread);
     PropertyClass material = PropertyClass.parse(mark);
     AssemblyPreload at =
         AssemblyPreload.at(0.9, material.yieldMPa(m), m, Head.HEX.face(m), Friction.of(friction));
@@ -37,7 +37,7 @@ class AssemblyPreloadTest {
   @ParameterizedTest
   @CsvSource({"M5, 8.8, 8.23", "M8, 8.8, 21.2", "M10, 10.9, 48.1", "M12, 8.8, 48.9"})
   void proofLoadsAreThePublishedOnes(String thread, String mark, double kN) {
-    MetricThread m = MetricThread.parse(thread);
+    ScrewThread m = ScrewThread.parse(thread);
     assertThat(PropertyClass.parse(mark).proofMPa(m) * m.stressAreaMm2() / 1000)
         .isCloseTo(kN, within(0.006 * kN));
   }
@@ -45,7 +45,7 @@ class AssemblyPreloadTest {
   @ParameterizedTest
   @MethodSource("app.unimetric.core.Seeded#cases")
   void moreFrictionMeansLessLoadAndTorqueAndLoadAreInverse(Seeded.Case random) {
-    MetricThread m = MetricThread.parse("M8");
+    ScrewThread m = ScrewThread.parse("M8");
     BearingFace face = Head.SOCKET_CAP.face(m);
     double low = random.between(0.05, 0.3);
     Friction slippery = Friction.of(low);
@@ -60,7 +60,7 @@ class AssemblyPreloadTest {
 
   @Test
   void class88IsStrongerAboveM16() {
-    assertThat(PropertyClass.C8_8.yieldMPa(MetricThread.parse("M16"))).isEqualTo(640);
-    assertThat(PropertyClass.C8_8.yieldMPa(MetricThread.parse("M18"))).isEqualTo(660);
+    assertThat(PropertyClass.C8_8.yieldMPa(ScrewThread.parse("M16"))).isEqualTo(640);
+    assertThat(PropertyClass.C8_8.yieldMPa(ScrewThread.parse("M18"))).isEqualTo(660);
   }
 }

@@ -11,7 +11,7 @@ import app.unimetric.core.fastener.Material;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueBand;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * FED-STD-H28; every figure here was computed apart from the code.
  */
 class JointCheckTest {
-  private static final MetricThread M8 = MetricThread.parse("M8");
+  private static final ScrewThread M8 = ScrewThread.parse("M8");
   private static final Grip GRIP = new Grip(20, 24, 205_000);
 
   private static BoltedJoint m8(Engagement engagement, Grip grip, Service service) {
@@ -204,7 +204,7 @@ class JointCheckTest {
 
   @Test
   void strippingIsNotToldBeyondTheTolerancesOfTheStandard() {
-    MetricThread fine = MetricThread.of(8, 0.05);
+    ScrewThread fine = ScrewThread.of(8, 0.05);
     BoltedJoint joint =
         new BoltedJoint(
             fine,
@@ -525,7 +525,7 @@ class JointCheckTest {
   @MethodSource("app.unimetric.core.Seeded#cases")
   void loadsRiseWithTorqueAndFallWithFrictionAndChanceStaysWithinTheWorstCase(Seeded.Case random) {
     PropertyClass material = PropertyClass.values()[random.nextInt(PropertyClass.values().length)];
-    MetricThread thread = MetricThread.of(random.between(3, 24), random.between(0.35, 0.75));
+    ScrewThread thread = ScrewThread.of(random.between(3, 24), random.between(0.35, 0.75));
     double low = random.between(0.05, 0.15);
     FrictionBand band =
         new FrictionBand(

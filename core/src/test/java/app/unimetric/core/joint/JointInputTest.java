@@ -10,7 +10,7 @@ import app.unimetric.core.fastener.Head;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.PermissibleDeviation;
 import app.unimetric.core.quantity.TorqueBand;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What a joint may be made of, and what is refused with its place. */
 class JointInputTest {
-  private static final MetricThread M8 = MetricThread.parse("M8");
+  private static final ScrewThread M8 = ScrewThread.parse("M8");
   private static final BearingFace FACE = Head.HEX.face(M8);
 
   private static void refused(
@@ -160,7 +160,7 @@ class JointInputTest {
   @ParameterizedTest
   @MethodSource("app.unimetric.core.Seeded#cases")
   void moreEngagementNeverStripsEarlier(Seeded.Case random) {
-    MetricThread thread = MetricThread.of(random.between(4, 24), random.between(0.5, 1));
+    ScrewThread thread = ScrewThread.of(random.between(4, 24), random.between(0.5, 1));
     double shear = random.between(60, 500);
     double length = random.between(2, 30);
     Stripping less = Stripping.of(thread, 800, new Engagement(length, shear, "x"));

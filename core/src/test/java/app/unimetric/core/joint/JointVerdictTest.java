@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.quantity.TorqueBand;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 class JointVerdictTest {
-  private static final MetricThread M8 = MetricThread.parse("M8");
+  private static final ScrewThread M8 = ScrewThread.parse("M8");
 
   private static BoltedJoint m8(
       FrictionBand friction, @Nullable Engagement engagement, @Nullable Service service) {

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.unimetric.core.fastener.BearingFace;
 import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.PropertyClass;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import org.junit.jupiter.api.Test;
 
 /** VDI 2230-1, table A1: hexagon heads, 90 % of yield, μ_th = μ_h; and ISO 898-1. */
@@ -58,7 +58,7 @@ class PublishedTablesTest {
     for (String line : TABLE.lines().toList()) {
       String[] parts = line.split("\\|");
       String[] bolt = parts[0].split(" ");
-      MetricThread thread = MetricThread.parse(bolt[0]);
+      ScrewThread thread = ScrewThread.parse(bolt[0]);
       double yield = PropertyClass.parse(bolt[1]).yieldMPa(thread);
       BearingFace face = Head.HEX.face(thread);
       for (int i = 0; i < FRICTION.length; i++) {
@@ -118,7 +118,7 @@ class PublishedTablesTest {
         """;
     for (String line : table.lines().toList()) {
       String[] t = line.split(" ");
-      MetricThread thread = MetricThread.parse(t[0]);
+      ScrewThread thread = ScrewThread.parse(t[0]);
       assertThat(beyondRounding(thread.stressAreaMm2(), t[1])).as(line).isLessThan(0.003);
       assertThat(
               beyondRounding(

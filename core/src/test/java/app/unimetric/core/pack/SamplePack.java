@@ -27,7 +27,7 @@ import app.unimetric.core.surface.Lock;
 import app.unimetric.core.surface.Situation;
 import app.unimetric.core.surface.Surface;
 import app.unimetric.core.thread.Hand;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -181,7 +181,7 @@ public final class SamplePack {
         traits.add(trait);
       }
     }
-    MetricThread thread = MetricThread.parse(j.text("thread"));
+    ScrewThread thread = ScrewThread.parse(j.text("thread"));
     List<DocumentedValue> values = new ArrayList<>();
     for (StatedValue value : j.each("values", SamplePack::value)) {
       values.add(new DocumentedValue(DocumentedValue.idInPack(values.size()), value, "Sheet 1"));
@@ -229,7 +229,7 @@ public final class SamplePack {
           Trait.SETTLES, "settles",
           Trait.WHEEL, "wheel");
 
-  private static Situation situation(Fields s, MetricThread thread) {
+  private static Situation situation(Fields s, ScrewThread thread) {
     Set<Circumstance> circumstances = EnumSet.copyOf(Situation.USUAL);
     if (s.flag("vibrates")) {
       circumstances.add(Circumstance.VIBRATES);

@@ -11,7 +11,7 @@ import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -30,7 +30,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * told by its traits, aim, tool deviation ("a 4") and tolerance ("tol 3").
  */
 class ResolverTest {
-  private static final MetricThread M6 = MetricThread.parse("M6");
+  private static final ScrewThread M6 = ScrewThread.parse("M6");
 
   static List<StatedValue> values(String table) {
     return Arrays.stream(table.split(";")).map(v -> value(v.strip())).toList();
@@ -58,7 +58,7 @@ class ResolverTest {
     Aim aim = Aim.MIDDLE;
     Double deviation = null;
     Double tolerance = null;
-    MetricThread thread = null;
+    ScrewThread thread = null;
     for (String word : table.split(", *")) {
       String upper = word.toUpperCase(Locale.ROOT).replace(' ', '_');
       if (word.startsWith("a ")) {
@@ -66,7 +66,7 @@ class ResolverTest {
       } else if (word.startsWith("tol ")) {
         tolerance = Double.valueOf(word.substring(4));
       } else if (word.startsWith("M")) {
-        thread = MetricThread.parse(word);
+        thread = ScrewThread.parse(word);
       } else if (Arrays.stream(Aim.values()).anyMatch(a -> a.name().equals(upper))) {
         aim = Aim.valueOf(upper);
       } else if (Arrays.stream(Role.values()).anyMatch(r -> r.name().equals(upper))) {

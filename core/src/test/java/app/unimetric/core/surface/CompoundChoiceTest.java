@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.problem.InvalidInput;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Set;
@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.EnumSource;
  */
 class CompoundChoiceTest {
   private static CompoundAdvice choose(String situation) {
-    MetricThread thread = MetricThread.parse("M8");
+    ScrewThread thread = ScrewThread.parse("M8");
     Material bolt = Material.STEEL;
     Material female = Material.STEEL;
     Material clamped = null;
@@ -32,7 +32,7 @@ class CompoundChoiceTest {
     Set<Circumstance> circumstances = EnumSet.copyOf(Situation.USUAL);
     for (String word : situation.split(", *")) {
       if (word.matches("M\\d.*")) {
-        thread = MetricThread.parse(word);
+        thread = ScrewThread.parse(word);
       } else if (word.contains(" in ")) {
         bolt = Material.valueOf(word.split(" in ")[0]);
         female = Material.valueOf(word.split(" in ")[1]);

@@ -36,7 +36,7 @@ class ThreadSeriesTest {
     "24, 3"
   })
   void coarse(double d, double pitch) {
-    MetricThread thread = MetricThread.of(d, pitch);
+    ScrewThread thread = ScrewThread.of(d, pitch);
     assertThat(thread.isCoarse()).isTrue();
     assertThat(CoarsePitch.of(d)).contains(pitch);
     ThreadSeries offered = OFFERED.get(thread.designation());
@@ -68,7 +68,7 @@ class ThreadSeriesTest {
     "48.5, 1, thread-together bottom bracket; hand per part"
   })
   void fineAndBicycle(double d, double pitch, String note) {
-    ThreadSeries offered = OFFERED.get(MetricThread.of(d, pitch).designation());
+    ThreadSeries offered = OFFERED.get(ScrewThread.of(d, pitch).designation());
     assertThat(offered.note()).isEqualTo(note);
     assertThat(offered.hand()).isEqualTo(Hand.RIGHT);
     assertThat(offered.thread().isCoarse()).isFalse();
@@ -93,6 +93,6 @@ class ThreadSeriesTest {
 
   @Test
   void eachOnce() {
-    assertThat(ThreadSeries.all()).hasSize(15 + 12 + 5 + 5).doesNotHaveDuplicates();
+    assertThat(ThreadSeries.all()).hasSize(15 + 12 + 5 + 5 + 22).doesNotHaveDuplicates();
   }
 }

@@ -40,7 +40,7 @@ import app.unimetric.core.surface.Lock;
 import app.unimetric.core.surface.Situation;
 import app.unimetric.core.surface.Surface;
 import app.unimetric.core.thread.Hand;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -238,7 +238,7 @@ final class PackMapping {
   }
 
   private @Nullable PackJoint joint(PackDocument.JointFields j, String at) {
-    MetricThread thread = problems.under(at + ".thread", () -> MetricThread.parse(j.thread()));
+    ScrewThread thread = problems.under(at + ".thread", () -> ScrewThread.parse(j.thread()));
     String mark = j.propertyClass();
     PropertyClass material =
         mark == null
@@ -297,7 +297,7 @@ final class PackMapping {
     return new Duty(or(j.role(), Role.CLAMP), traits, j.aim());
   }
 
-  private static Situation situation(PackDocument.SurfaceFields s, @Nullable MetricThread thread) {
+  private static Situation situation(PackDocument.SurfaceFields s, @Nullable ScrewThread thread) {
     Set<Circumstance> circumstances = EnumSet.noneOf(Circumstance.class);
     add(circumstances, Circumstance.COMES_APART, s.mustComeApart(), true);
     add(circumstances, Circumstance.VIBRATES, s.vibrates(), false);

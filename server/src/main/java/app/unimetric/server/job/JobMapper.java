@@ -22,6 +22,10 @@ interface JobMapper {
 
   List<Job> ofMachine(@Param("machineId") UUID machineId);
 
+  @Nullable Job byNumber(@Param("number") int number);
+
+  List<Job> newest();
+
   List<Job> open();
 
   List<Job> startedSince(@Param("moment") Instant moment);

@@ -9,6 +9,7 @@ import app.unimetric.server.pack.Packs;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,6 +51,16 @@ public class Jobs {
   /** Jobs whose run began after a moment, the newest first. */
   public List<Job> startedSince(Instant moment) {
     return mapper.startedSince(moment);
+  }
+
+  /** The newest jobs, open or done. */
+  public List<Job> newest() {
+    return mapper.newest();
+  }
+
+  /** The job people call by this number. */
+  public Optional<Job> numbered(int number) {
+    return Optional.ofNullable(mapper.byNumber(number));
   }
 
   public List<Job> ofMachine(UUID machineId) {

@@ -33,7 +33,8 @@ public class Fleet {
     return found;
   }
 
-  List<Machine> search(String text) {
+  /** Machines by part of their name, model or frame number; all for an empty text. */
+  public List<Machine> search(String text) {
     new Problems()
         .require(text.length() <= LONGEST_SEARCH, "q", "must have at most 200 characters.")
         .orThrow();

@@ -56,14 +56,20 @@ public class Packs {
     return new Taken(pack, newest + 1);
   }
 
-  /** Packs that suit a machine and match what was typed: those written for its model first. */
-  public List<JobPack> offered(MachineKind kind, String model, String text) {
+  /** All packs on offer, the workshop's own first. */
+  public List<JobPack> all() {
     List<JobPack> own = mapper.all().stream().map(this::read).toList();
     return Stream.concat(
             own.stream(),
             catalogue.entries().stream()
                 .map(Offered::pack)
                 .filter(p -> own.stream().noneMatch(o -> o.key().equals(p.key()))))
+        .toList();
+  }
+
+  /** Packs that suit a machine and match what was typed: those written for its model first. */
+  public List<JobPack> offered(MachineKind kind, String model, String text) {
+    return all().stream()
         .filter(p -> p.suits(kind, model))
         .filter(p -> text.isBlank() || p.matches(text))
         .toList();

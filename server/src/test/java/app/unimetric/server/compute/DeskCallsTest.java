@@ -198,6 +198,96 @@ class DeskCallsTest {
     assertThat(known.path("reasons").toString()).doesNotContain("assumed");
   }
 
+  /** Cups and pedals seat: no clamp load is judged, but what breaks the thread is stopped. */
+  @Test
+  void whatClampsNothingIsNotJudgedByItsClampLoad() {
+    String cup =
+        "{\"joint\": {\"thread\": {\"designation\": \"1.375 in × 24\"}, \"propertyClass\": \"8.8\"}, \"torqueText\": \"%s\"}";
+    JsonNode a = call("desk", cup.formatted("40 Nm"));
+    assertThat(a.path("clamps").asBoolean()).isFalse();
+    assertThat(a.has("verdict")).isFalse();
+    assertThat(a.path("unitSlips").size()).isZero();
+    assertThat(a.path("stops").size()).isZero();
+    assertThat(call("desk", cup.formatted("9000 Nm")).path("stops").toString())
+        .contains("more than this thread can carry at all");
+    JsonNode pivot =
+        call("desk", "{\"joint\": " + M8 + "}, \"torqueText\": \"1 Nm\", \"role\": \"PIVOT\"}");
+    assertThat(pivot.path("clamps").asBoolean()).isFalse();
+    assertThat(pivot.path("unitSlips").size()).isZero();
+    JsonNode clamp = call("desk", "{\"joint\": " + M8 + "}, \"torqueText\": \"1 Nm\"}");
+    assertThat(clamp.path("clamps").asBoolean()).isTrue();
+    assertThat(clamp.path("unitSlips").size()).isEqualTo(1);
+  }
+
+  @Test
+  void aTurnAPlasticThreadAndAStainlessPairAreSaidAtTheDesk() {
+    JsonNode turned = call("desk", "{\"joint\": " + M8 + "}, \"torqueText\": \"20 Nm + 90°\"}");
+    assertThat(turned.path("joint").has("preloadN")).isFalse();
+    assertThat(turned.path("cautions").toString()).contains("the turn of 90° makes the clamp load");
+    JsonNode plastic =
+        call(
+            "desk",
+            "{\"joint\": "
+                + M8
+                + ", \"engagement\": {\"lengthMm\": 8, \"material\": \"PLASTIC\"}}, \"torqueText\": \"2 Nm\"}");
+    assertThat(plastic.path("promised").asBoolean()).isFalse();
+    assertThat(plastic.has("verdict")).isFalse();
+    assertThat(plastic.path("cautions").toString()).contains("plastic");
+    JsonNode pair =
+        call(
+            "desk",
+            "{\"joint\": {\"thread\": {\"designation\": \"M6\"}, \"propertyClass\": \"A2-70\", \"engagement\": {\"lengthMm\": 8, \"material\": \"STAINLESS\"}}}");
+    assertThat(pair.path("cautions").toString()).contains("Stainless in stainless galls");
+    assertThat(pair.path("promised").asBoolean()).isTrue();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"designation\": \"1/4-20 UNC\"}|20.5|1/4-20 UNC",
+        "{\"nominalDiameterMm\": 6.35, \"pitchMm\": 1.27, \"series\": \"UN\"}|20.5|1/4-20 UNC",
+        "{\"nominalDiameterMm\": 6.35, \"pitchMm\": 1.27}|20.9|M6.35×1.27",
+        "{\"designation\": \"M8\"}|36.6|M8"
+      })
+  void aThreadByItsNameOrItsFigures(String json, double areaMm2, String name) {
+    JsonNode a = call("thread", json);
+    assertThat(a.path("stressAreaMm2").asDouble()).isCloseTo(areaMm2, within(0.06));
+    assertThat(a.path("designation").asString()).isEqualTo(name);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{}|nominalDiameterMm",
+        "{\"nominalDiameterMm\": 8}|pitchMm",
+        "{\"designation\": \"M7\"}|designation",
+        "{\"designation\": \"M8\", \"pitchMm\": 1}|designation"
+      })
+  void aThreadThatIsNoneIsRefusedAtItsField(String json, String field) {
+    Answer answer = anybody.post("/api/compute/thread", json);
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body().path("errors").get(0).path("field").asString()).isEqualTo(field);
+  }
+
+  @Test
+  void theAskLineTellsTheUnitAskedForAndWhyThereIsNoFigure() {
+    JsonNode told = call("question", "{\"text\": \"120 in lbs to Nm\"}");
+    assertThat(told.path("toldIn").asString()).isEqualTo("N.m");
+    assertThat(told.path("torque").path("in").path("N.m").path("value").asDouble())
+        .isCloseTo(13.558, within(0.001));
+    JsonNode plastic = call("question", "{\"text\": \"M5 into plastic\"}");
+    assertThat(plastic.has("joint")).isFalse();
+    assertThat(plastic.path("reasons").toString()).contains("no figure is worked out");
+    JsonNode inch = call("question", "{\"text\": \"1/4-20 grade 5 9 ftlb\"}");
+    assertThat(inch.path("joint").path("thread").asString()).isEqualTo("1/4-20 UNC");
+    assertThat(inch.path("joint").path("request").path("propertyClass").asString())
+        .isEqualTo("SAE-5");
+    assertThat(anybody.post("/api/compute/question", "{\"text\": \"M8 8.8 honey\"}").detail())
+        .endsWith("Try “M8 8.8”.");
+  }
+
   @Test
   void whatTheDesksOfferComesFromTheCore() {
     JsonNode choices = anybody.get("/api/compute/choices").body();

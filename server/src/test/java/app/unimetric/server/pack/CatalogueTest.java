@@ -29,7 +29,7 @@ import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
 import app.unimetric.core.stated.StatedValue;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.core.tool.TorqueTool;
@@ -342,7 +342,7 @@ class CatalogueTest {
   private static Map<String, List<DocumentedValue>> found(JobPack pack) {
     Map<String, List<DocumentedValue>> found = new LinkedHashMap<>();
     for (PackJoint joint : pack.joints()) {
-      MetricThread thread = joint.fastener().thread();
+      ScrewThread thread = joint.fastener().thread();
       PropertyClass marked = joint.fastener().propertyClass();
       PropertyClass material = marked == null ? PropertyClass.C8_8 : marked;
       double nm =

@@ -7,9 +7,10 @@ import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.sequence.GapStyle;
 import app.unimetric.core.sequence.Layout;
+import app.unimetric.core.stated.Role;
 import app.unimetric.core.stated.Source;
 import app.unimetric.core.thread.Hand;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.thread.ThreadSeries;
 import app.unimetric.server.compute.ComputeCall;
 import io.swagger.v3.oas.annotations.Operation;
@@ -24,7 +25,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** What a desk offers to choose from, with the figures behind each choice. */
 @ComputeCall
 public final class ChoicesCall {
-  private static final MetricThread M8 = MetricThread.parse("M8");
+  private static final ScrewThread M8 = ScrewThread.parse("M8");
 
   @Schema(name = "ThreadChoice", description = "mm")
   public record ThreadChoice(
@@ -34,7 +35,8 @@ public final class ChoicesCall {
       Hand hand,
       @Schema(description = "which way it is turned, where that is unusual")
           @Nullable String turning,
-      String note) {}
+      String note,
+      @Schema(description = "by which any call knows it") String designation) {}
 
   @Schema(name = "ClassChoice", description = "MPa, up to M16")
   public record ClassChoice(String mark, double ultimateMPa, double yieldMPa, String source) {}
@@ -57,6 +59,7 @@ public final class ChoicesCall {
       List<ConditionChoice> conditions,
       List<MaterialChoice> materials,
       List<Choice> sources,
+      List<Choice> roles,
       List<Choice> layouts,
       List<Choice> clampStyles,
       List<Choice> gapStyles) {}
@@ -81,7 +84,8 @@ public final class ChoicesCall {
                         t.thread().pitchMm(),
                         t.hand(),
                         t.hand().unusual().orElse(null),
-                        t.note()))
+                        t.note(),
+                        t.thread().designation()))
             .toList(),
         Arrays.stream(PropertyClass.values())
             .map(c -> new ClassChoice(c.mark(), c.ultimateMPa(M8), c.yieldMPa(M8), c.source()))
@@ -98,6 +102,7 @@ public final class ChoicesCall {
             .map(m -> new MaterialChoice(m, m.words(), m.ultimateMPa()))
             .toList(),
         Choice.all(Source.values(), Source::words),
+        Choice.all(Role.values(), Role::words),
         Choice.all(Layout.values(), Layout::words),
         Choice.all(ClampPressure.Style.values(), ClampPressure.Style::words),
         Choice.all(GapStyle.values(), GapStyle::words));

@@ -6,6 +6,7 @@ import app.unimetric.core.joint.AppliedTorque;
 import app.unimetric.core.joint.BoltedJoint;
 import app.unimetric.core.joint.BreakLoose;
 import app.unimetric.core.joint.Compliance;
+import app.unimetric.core.joint.Engagement;
 import app.unimetric.core.joint.Friction;
 import app.unimetric.core.joint.FrictionChange;
 import app.unimetric.core.joint.FrictionCondition;
@@ -17,11 +18,14 @@ import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.GapStyle;
 import app.unimetric.core.sequence.Layout;
+import app.unimetric.core.stated.Resolution;
 import app.unimetric.core.stated.Resolver;
+import app.unimetric.core.stated.Role;
 import app.unimetric.core.stated.StatedValue;
 import app.unimetric.core.stated.Statement;
 import app.unimetric.core.stated.TorqueText;
 import app.unimetric.core.stated.UnitSlip;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
 import app.unimetric.server.compute.Fields;
@@ -31,11 +35,13 @@ import app.unimetric.server.compute.carbon.GapsCall;
 import app.unimetric.server.compute.group.InteractionCall;
 import app.unimetric.server.compute.joint.BreakLooseCall;
 import app.unimetric.server.compute.joint.JointCall;
+import app.unimetric.server.compute.joint.JointFields;
 import app.unimetric.server.compute.joint.TorqueAngleCall;
 import app.unimetric.server.compute.joint.TorqueFields;
 import app.unimetric.server.compute.torque.AskCall;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -81,6 +87,8 @@ public final class DeskCall {
       JointCall.Request joint,
       @Schema(description = "as stated, with its unit; instead of a torque in the joint")
           @Nullable String torqueText,
+      @Schema(description = "left out: CLAMP, but of a cup, a ring or a pedal LOCK")
+          @Nullable Role role,
       @Nullable Group group,
       @Nullable Tube tube) {}
 
@@ -107,6 +115,15 @@ public final class DeskCall {
       @Schema(description = "what this torque does to the joint; without a torque null")
           @Nullable JointVerdict verdict,
       List<UnitSlip> unitSlips,
+      @Schema(
+              description =
+                  "whether it clamps and so is judged by its clamp load; a cup, a pivot, an adjuster is not")
+          boolean clamps,
+      @Schema(description = "what must not be done, in words") List<String> stops,
+      @Schema(description = "what else is to know: galling, a turn, a plastic thread")
+          List<String> cautions,
+      @Schema(description = "whether figures can be promised; not for threads in plastic")
+          boolean promised,
       List<Other> others,
       @Nullable Chance chance,
       InteractionCall.@Nullable Response interaction,
@@ -130,20 +147,31 @@ public final class DeskCall {
     String text = r.torqueText() == null ? "" : r.torqueText().strip();
     StatedValue stated =
         text.isEmpty() ? null : Fields.as("torqueText", () -> TorqueText.parse(text));
-    TorqueBand band = stated == null ? null : stated.statedNm();
+    TorqueBand band = stated == null ? null : stated.broughtOnNm();
     JointCall.Request request =
         band == null ? r.joint() : Fields.under("joint", () -> withTorque(r.joint(), band));
     BoltedJoint bolted = Fields.under("joint", request.joint()::joint);
     AppliedTorque torque = Fields.underNullable("joint", request.torque()::torque);
     JointCheck check = JointCheck.of(bolted, torque);
     JointCall.Response joint = JointCall.answer(request, check, why);
+    Role role = role(r, bolted.thread());
+    boolean clamps = role == Role.CLAMP;
+    boolean promised = !r.joint().joint().carriesNoPromise();
     Scatter scatter = torque == null ? null : Scatter.of(bolted, torque, DRAWS, SEED);
+    Resolution said =
+        stated == null
+            ? null
+            : Resolver.resolve(List.of(stated), request.joint().context(bolted.thread(), role));
     return new Response(
         joint,
         stated == null ? null : AskCall.answer(stated, why),
         torque == null ? null : new TorqueFields.Span(torque.band().minNm(), torque.band().maxNm()),
-        scatter == null ? null : JointVerdict.of(check, scatter),
-        stated == null ? List.of() : slips(request, bolted, stated),
+        scatter == null || !clamps || !promised ? null : JointVerdict.of(check, scatter),
+        said == null ? List.of() : said.unitSlips(),
+        clamps,
+        said == null || clamps ? List.of() : said.blockers(),
+        cautions(r.joint().joint(), stated),
+        promised,
         torque == null ? List.of() : others(bolted, torque),
         scatter == null ? null : chance(scatter),
         r.group() == null ? null : interaction(r.group(), bolted, joint, why),
@@ -185,9 +213,21 @@ public final class DeskCall {
     return new JointCall.Request(j.joint(), j.torque().with(band));
   }
 
-  /** Whether the stated unit makes sense for this bolt. */
-  private static List<UnitSlip> slips(JointCall.Request r, BoltedJoint joint, StatedValue stated) {
-    return Resolver.resolve(List.of(stated), r.joint().context(joint.thread())).unitSlips();
+  private static Role role(Request r, ScrewThread thread) {
+    Role given = r.role();
+    return given == null ? Role.usualFor(thread) : given;
+  }
+
+  private static List<String> cautions(JointFields joint, @Nullable StatedValue stated) {
+    List<String> cautions = new ArrayList<>();
+    joint.galling().ifPresent(cautions::add);
+    if (joint.carriesNoPromise()) {
+      cautions.add(Engagement.NO_PROMISE);
+    }
+    if (stated != null) {
+      stated.beyondTorque().ifPresent(cautions::add);
+    }
+    return cautions;
   }
 
   private static List<Other> others(BoltedJoint joint, AppliedTorque torque) {

@@ -5,6 +5,7 @@ import app.unimetric.core.ask.Question;
 import app.unimetric.core.ask.QuestionText;
 import app.unimetric.core.ask.SettingQuestion;
 import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.JointContext;
 import app.unimetric.core.stated.Resolution;
 import app.unimetric.core.stated.Resolver;
@@ -61,6 +62,7 @@ public final class QuestionCall {
       @Nullable Joint joint,
       @Nullable SettingAnswer setting,
       @Nullable Wanted wanted,
+      @Schema(description = "unit it was asked to be told in") @Nullable TorqueUnit toldIn,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
 
@@ -68,7 +70,8 @@ public final class QuestionCall {
   @PostMapping("/question")
   Response question(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
     Question q = Fields.at("text", () -> QuestionText.parse(r.text()));
-    List<String> reasons = new ArrayList<>(q.assumed());
+    List<String> reasons = new ArrayList<>(q.cautions());
+    reasons.addAll(q.assumed());
     StatedValue torque = q.torque();
     AskCall.Response asked = torque == null ? null : AskCall.answer(torque, why);
     Joint joint = q.kind() == Question.Kind.JOINT ? joint(q, why) : null;
@@ -79,6 +82,7 @@ public final class QuestionCall {
         joint,
         setting,
         torque == null ? null : wanted(q, torque),
+        q.wanted(),
         reasons,
         why ? List.of() : null);
   }

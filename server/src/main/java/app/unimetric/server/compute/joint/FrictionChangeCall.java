@@ -7,7 +7,7 @@ import app.unimetric.core.joint.FrictionChange;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Torque;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
 import app.unimetric.server.compute.Fields;
@@ -57,7 +57,7 @@ public final class FrictionChangeCall {
   Response frictionChange(
       @RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
     Problems problems = new Problems().positive(r.torqueNm(), Torque.MAX_NM, "torqueNm");
-    MetricThread thread = problems.under("thread", r.thread()::thread);
+    ScrewThread thread = problems.under("thread", r.thread()::thread);
     Friction from = friction(problems, r.from(), r.fromCondition(), "from");
     Friction to = friction(problems, r.to(), r.toCondition(), "to");
     BearingFace face =

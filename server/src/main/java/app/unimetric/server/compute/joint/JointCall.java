@@ -104,6 +104,7 @@ public final class JointCall {
     ClampLoad load = c.load();
     Stripping s = c.stripping();
     List<String> reasons = new ArrayList<>(c.reasons());
+    r.joint().galling().ifPresent(reasons::add);
     if (r.joint().carriesNoPromise()) {
       reasons.add(Engagement.NO_PROMISE);
     }

@@ -17,10 +17,14 @@ import app.unimetric.core.joint.Grip;
 import app.unimetric.core.joint.Service;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.stated.Duty;
 import app.unimetric.core.stated.JointContext;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.stated.Role;
+import app.unimetric.core.surface.Galling;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.server.compute.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -49,7 +53,7 @@ public record JointFields(
   /** A joint of which only the fastener, its threads and what it is screwed into are known. */
   public static JointFields of(JointQuestion q) {
     return new JointFields(
-        new ThreadCall.Request(q.thread().nominalDiameterMm(), q.thread().pitchMm()),
+        ThreadCall.Request.of(q.thread()),
         q.propertyClass().mark(),
         null,
         null,
@@ -65,14 +69,22 @@ public record JointFields(
         null);
   }
 
-  /** The class named by its mark, and the head; for what is judged without the rest. */
-  public JointContext context(MetricThread metric) {
-    return JointContext.plain()
+  /** The class named by its mark, the head and what it is for; judged without the rest. */
+  public JointContext context(ScrewThread metric, Role role) {
+    return JointContext.of(Duty.of(role))
         .fastenedBy(
             metric, material(new Problems(), propertyClass), head == null ? Head.HEX : head);
   }
 
-  boolean carriesNoPromise() {
+  /** What makes these threads seize, in words; empty where nothing does or too little is known. */
+  public Optional<String> galling() {
+    return engagement == null || propertyClass == null
+        ? Optional.empty()
+        : Galling.warning(PropertyClass.parse(propertyClass), engagement.material());
+  }
+
+  /** Whether it is screwed into plastic of which nothing is known. */
+  public boolean carriesNoPromise() {
     return engagement != null && engagement.carriesNoPromise();
   }
 
@@ -152,8 +164,11 @@ public record JointFields(
   /** The joint of the core, or every problem with its field. */
   public BoltedJoint joint() {
     Problems problems = new Problems();
-    MetricThread metric = problems.under("thread", thread::thread);
+    ScrewThread metric = problems.under("thread", thread::thread);
     PropertyClass material = material(problems, propertyClass);
+    if (metric != null && material != null) {
+      material.whyNotOn(metric).ifPresent(why -> problems.require(false, "propertyClass", why));
+    }
     problems.require(
         (propertyClass == null) == (yieldMPa != null && ultimateMPa != null),
         "propertyClass",
@@ -198,7 +213,7 @@ public record JointFields(
    * cone.
    */
   static @Nullable BearingFace face(
-      Problems problems, MetricThread thread, @Nullable Head named, @Nullable Bearing ring) {
+      Problems problems, ScrewThread thread, @Nullable Head named, @Nullable Bearing ring) {
     Head head = named == null ? Head.HEX : named;
     return ring == null
         ? head.face(thread)

@@ -6,7 +6,7 @@ import app.unimetric.core.fastener.YoungModulus;
 import app.unimetric.core.joint.Compliance;
 import app.unimetric.core.joint.Grip;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
 import app.unimetric.server.compute.Fields;
@@ -41,7 +41,7 @@ public final class TurnCall {
   @PostMapping("/turn")
   Response turn(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
     Problems problems = new Problems().within(r.angleDeg(), -3600, 3600, "angleDeg");
-    MetricThread thread = problems.under("thread", r.thread()::thread);
+    ScrewThread thread = problems.under("thread", r.thread()::thread);
     Grip grip = problems.under("grip", r.grip()::grip);
     PropertyClass material = JointFields.material(problems, r.propertyClass());
     problems.orThrow();

@@ -9,7 +9,7 @@ import app.unimetric.core.surface.Hole;
 import app.unimetric.core.surface.Lock;
 import app.unimetric.core.surface.Situation;
 import app.unimetric.core.surface.Surface;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
 import app.unimetric.server.compute.Fields;
@@ -64,7 +64,7 @@ public final class CompoundCall {
   @PostMapping("/compound")
   Response compound(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
     ThreadCall.Request given = r.thread();
-    MetricThread thread = given == null ? null : Fields.under("thread", given::thread);
+    ScrewThread thread = given == null ? null : Fields.under("thread", given::thread);
     CompoundAdvice a =
         CompoundChoice.choose(
             new Situation(

@@ -20,7 +20,7 @@ import app.unimetric.core.stated.StatedValue;
 import app.unimetric.core.stated.StatementFields;
 import app.unimetric.core.stated.Trait;
 import app.unimetric.core.stated.UnitSlip;
-import app.unimetric.core.thread.MetricThread;
+import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
 import app.unimetric.server.compute.Fields;
@@ -134,8 +134,7 @@ public final class ResolveCall {
       }
     }
     ThreadCall.Request givenThread = r.thread();
-    MetricThread thread =
-        givenThread == null ? null : problems.under("thread", givenThread::thread);
+    ScrewThread thread = givenThread == null ? null : problems.under("thread", givenThread::thread);
     String mark = r.propertyClass();
     PropertyClass material =
         mark == null ? null : problems.under("propertyClass", () -> PropertyClass.parse(mark));

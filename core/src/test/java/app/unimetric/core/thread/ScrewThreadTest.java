@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Diameters after ISO 724, stress area after ISO 898-1, limits after ISO 965-1; worked by hand. */
-class MetricThreadTest {
+class ScrewThreadTest {
   @ParameterizedTest
   @CsvSource({
     "8, 1.25, 7.18810, 6.46641, 6.64683, 6.82726, 36.60854",
@@ -21,7 +21,7 @@ class MetricThreadTest {
   })
   void diametersAndStressArea(
       double d, double pitch, double d2, double d3, double nutD1, double d0, double area) {
-    MetricThread thread = MetricThread.of(d, pitch);
+    ScrewThread thread = ScrewThread.of(d, pitch);
     assertThat(thread.pitchDiameterMm()).isCloseTo(d2, within(1e-5));
     assertThat(thread.minorDiameterMm()).isCloseTo(d3, within(1e-5));
     assertThat(thread.internalMinorDiameterMm()).isCloseTo(nutD1, within(1e-5));
@@ -46,7 +46,7 @@ class MetricThreadTest {
     "12, 1.75, 11.70674, 10.68476, 11.05387, 10.44586"
   })
   void worstLimits(double d, double pitch, double dMin, double d2Min, double d2Max, double d1Max) {
-    ThreadTolerance t = ThreadTolerance.worst(MetricThread.of(d, pitch));
+    ThreadTolerance t = ThreadTolerance.worst(ScrewThread.of(d, pitch));
     assertThat(t.boltMajorMinMm()).isCloseTo(dMin, within(1e-5));
     assertThat(t.boltPitchMinMm()).isCloseTo(d2Min, within(1e-5));
     assertThat(t.nutPitchMaxMm()).isCloseTo(d2Max, within(1e-5));
@@ -63,7 +63,7 @@ class MetricThreadTest {
     "50, 0.499, false"
   })
   void tolerancesCoverPitchesOfTheStandard(double d, double pitch, boolean covered) {
-    assertThat(ThreadTolerance.covers(MetricThread.of(d, pitch))).isEqualTo(covered);
+    assertThat(ThreadTolerance.covers(ScrewThread.of(d, pitch))).isEqualTo(covered);
   }
 
   @ParameterizedTest
@@ -77,8 +77,8 @@ class MetricThreadTest {
     "M9x1, 9, 1, M9×1"
   })
   void readsAndWritesDesignations(String text, double d, double pitch, String written) {
-    MetricThread thread = MetricThread.parse(text);
-    assertThat(thread).isEqualTo(MetricThread.of(d, pitch));
+    ScrewThread thread = ScrewThread.parse(text);
+    assertThat(thread).isEqualTo(ScrewThread.of(d, pitch));
     assertThat(thread.designation()).isEqualTo(written);
   }
 
@@ -87,13 +87,13 @@ class MetricThreadTest {
       delimiter = '|',
       value = {
         "M7    | M7 has no coarse pitch on file",
-        "8mm   | written like M8 or M10x1.25",
+        "8mm   | written like M8, M10x1.25",
         "M8x9  | too coarse",
         "M999x1| nominalDiameterMm",
         "M     | written like"
       })
   void refusesWhatIsNoThread(String text, String message) {
-    assertThatThrownBy(() -> MetricThread.parse(text))
+    assertThatThrownBy(() -> ScrewThread.parse(text))
         .isInstanceOf(InvalidInput.class)
         .hasMessageContaining(message);
   }
@@ -111,9 +111,9 @@ class MetricThreadTest {
   })
   void limitsOfWhatIsAThread(double d, double pitch, boolean is) {
     if (is) {
-      assertThat(MetricThread.of(d, pitch).pitchMm()).isEqualTo(pitch);
+      assertThat(ScrewThread.of(d, pitch).pitchMm()).isEqualTo(pitch);
     } else {
-      assertThatThrownBy(() -> MetricThread.of(d, pitch)).isInstanceOf(InvalidInput.class);
+      assertThatThrownBy(() -> ScrewThread.of(d, pitch)).isInstanceOf(InvalidInput.class);
     }
   }
 

@@ -2,29 +2,26 @@ package app.unimetric.core.thread;
 
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.why.Derivation;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
- * A 60° thread of the ISO 68-1 profile by nominal diameter and pitch.
+ * A 60° thread by nominal diameter and pitch.
  *
  * @param nominalDiameterMm d, mm, 1 to 100
  * @param pitchMm P, mm, 0.01 to 10; at most a quarter of d, so that a core remains that can carry
  *     load
+ * @param profile the standard it is made to
  */
-public record MetricThread(double nominalDiameterMm, double pitchMm) {
+public record ScrewThread(double nominalDiameterMm, double pitchMm, Profile profile) {
   /** Nothing finer is cut, mm. */
   private static final double FINEST_MM = 0.01;
 
-  private static final Pattern DESIGNATION =
-      Pattern.compile(
-          "[Mm]\\s*(\\d{1,3}(?:[.,]\\d{1,3})?)(?:\\s*[x×X*]\\s*(\\d{1,2}(?:[.,]\\d{1,3})?))?");
+  /** The inch standard's own figure, d0 = D − 0.9743·P (ASME B1.1). */
+  private static final double UNIFIED_STRESS = 0.9743;
 
-  public MetricThread {
+  public ScrewThread {
     Problems problems =
         new Problems()
             .within(nominalDiameterMm, 1, 100, "nominalDiameterMm")
@@ -38,35 +35,19 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
     problems.orThrow();
   }
 
-  public static MetricThread of(double nominalDiameterMm, double pitchMm) {
-    return new MetricThread(nominalDiameterMm, pitchMm);
+  /** Of the ISO 68-1 profile. */
+  public static ScrewThread of(double nominalDiameterMm, double pitchMm) {
+    return new ScrewThread(nominalDiameterMm, pitchMm, Profile.ISO);
   }
 
   /**
-   * Reads a designation: {@code M8} (coarse), {@code M10x1.25}, {@code m6 × 1}.
+   * Reads a designation: {@code M8} (coarse), {@code M10x1.25}, {@code 1/4-20 UNC}, {@code 1.375 in
+   * × 24}.
    *
    * @throws InvalidInput when it is no designation or its coarse pitch is not known
    */
-  public static MetricThread parse(String designation) {
-    Matcher m = DESIGNATION.matcher(designation.strip());
-    if (!m.matches()) {
-      throw InvalidInput.at("", "A thread is written like M8 or M10x1.25.");
-    }
-    double d = DecimalText.parse(m.group(1), "");
-    String pitch = m.group(2);
-    if (pitch != null) {
-      return of(d, DecimalText.parse(pitch, ""));
-    }
-    return of(
-        d,
-        CoarsePitch.of(d)
-            .orElseThrow(
-                () ->
-                    InvalidInput.at(
-                        "",
-                        "M"
-                            + m.group(1)
-                            + " has no coarse pitch on file; write the pitch too, like M9x1.")));
+  public static ScrewThread parse(String designation) {
+    return ThreadText.parse(designation).thread();
   }
 
   /** d2 = d − 0.649519·P, mm (ISO 724). */
@@ -84,12 +65,14 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
     return nominalDiameterMm - 1.082532 * pitchMm;
   }
 
-  /** d0 = (d2 + d3)/2, mm, the diameter of the stress area. */
+  /** d0, mm, the diameter of the stress area: (d2 + d3)/2, of inch threads D − 0.9743·P. */
   public double stressDiameterMm() {
-    return (pitchDiameterMm() + minorDiameterMm()) / 2;
+    return profile == Profile.UN
+        ? nominalDiameterMm - UNIFIED_STRESS * pitchMm
+        : (pitchDiameterMm() + minorDiameterMm()) / 2;
   }
 
-  /** A_s = π/4·((d2 + d3)/2)², mm² (ISO 898-1, 9.1.6.1). */
+  /** A_s = π/4·d0², mm² (ISO 898-1, 9.1.6.1; ASME B1.1, appendix B). */
   public double stressAreaMm2() {
     return Math.PI / 4 * stressDiameterMm() * stressDiameterMm();
   }
@@ -101,11 +84,16 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
 
   /** Whether the pitch is the coarse one of ISO 262 for this diameter. */
   public boolean isCoarse() {
-    return CoarsePitch.of(nominalDiameterMm).filter(coarse -> coarse == pitchMm).isPresent();
+    return profile == Profile.ISO
+        && CoarsePitch.of(nominalDiameterMm).filter(coarse -> coarse == pitchMm).isPresent();
   }
 
-  /** {@code M8} or {@code M10×1.25}. */
+  /** {@code M8}, {@code M10×1.25}, {@code 1/4-20 UNC}, {@code 1.375 in × 24}. */
   public String designation() {
+    return ThreadSeries.ownNameOf(this).orElseGet(this::metricName);
+  }
+
+  private String metricName() {
     return "M" + Figure.typed(nominalDiameterMm) + (isCoarse() ? "" : "×" + Figure.typed(pitchMm));
   }
 
@@ -114,6 +102,10 @@ public record MetricThread(double nominalDiameterMm, double pitchMm) {
         new Derivation("d2", pitchDiameterMm(), "mm", "d − 0.649519·P", "ISO 724"),
         new Derivation("d3", minorDiameterMm(), "mm", "d − 1.226869·P", "ISO 724"),
         new Derivation("D1", internalMinorDiameterMm(), "mm", "d − 1.082532·P", "ISO 724"),
-        new Derivation("A_s", stressAreaMm2(), "mm²", "π/4·((d2 + d3)/2)²", "ISO 898-1, 9.1.6.1"));
+        profile == Profile.UN
+            ? new Derivation(
+                "A_s", stressAreaMm2(), "mm²", "π/4·(D − 0.9743·P)²", "ASME B1.1, appendix B")
+            : new Derivation(
+                "A_s", stressAreaMm2(), "mm²", "π/4·((d2 + d3)/2)²", "ISO 898-1, 9.1.6.1"));
   }
 }
