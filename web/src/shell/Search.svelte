@@ -9,14 +9,14 @@
   interface Props {
     label: string;
     placeholder: string;
-    find: (text: string) => Promise<T[]>;
+    find: (text: string) => Promise<T>;
     /** What was found, and the text it was found for. */
-    children: Snippet<[T[], string]>;
+    children: Snippet<[T, string]>;
   }
   let { label, placeholder, find, children }: Props = $props();
   const PAUSE_MS = 150;
   let text = $state('');
-  let found = $state.raw<T[] | null>(null);
+  let found = $state.raw<T | null>(null);
   let trouble = $state<Trouble | null>(null);
   let timer: ReturnType<typeof setTimeout>;
   const finds = new Newest();

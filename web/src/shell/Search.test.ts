@@ -3,10 +3,10 @@ import { createRawSnippet } from 'svelte';
 import { describe, expect, it, vi } from 'vitest';
 import Search from './Search.svelte';
 
-const children = createRawSnippet((found: () => unknown[], text: () => string) => ({
-  render: () => `<p>${text()}: ${found().join(', ')}</p>`,
+const children = createRawSnippet((found: () => unknown, text: () => string) => ({
+  render: () => `<p>${text()}: ${(found() as string[]).join(', ')}</p>`,
 }));
-const props = (find: (text: string) => Promise<unknown[]>) => ({
+const props = (find: (text: string) => Promise<unknown>) => ({
   label: 'Search things',
   placeholder: 'Thing',
   find,

@@ -9,6 +9,7 @@
   import Finding from './Finding.svelte';
   import Judge from './Judge.svelte';
   import OtherPerson from './OtherPerson.svelte';
+  import TakeTool from './TakeTool.svelte';
   import type { BenchRun } from '../../run/run.svelte';
   import type { Saying } from '../../run/outbox';
 
@@ -179,6 +180,9 @@
         {lets === 'LEFT' ? 'Leave it' : 'Let it stand'}
       </Button>
     </form>
+  {/if}
+  {#if run.joint && permits.includes('AMENDED')}
+    <TakeTool {run} joint={run.joint} {stopped} />
   {/if}
 {:else}
   <p class="soft">You may watch; a mechanic makes the entries.</p>

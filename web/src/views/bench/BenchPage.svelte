@@ -61,7 +61,7 @@
       {#if padOpen && run.step.kind === 'TIGHTEN'}
         <ReadingPad
           draft="reading.{run.page.jobId}"
-          unitCode={run.step.reading?.unit ?? reading.unit.code}
+          unitCode={(runState.stepAmended ?? run.step).reading?.unit ?? reading.unit.code}
           disabled={run.busy || run.waiting > 0}
           trouble={run.trouble}
           enter={(typed, unit) => run.say({ kind: 'READING', typed, unit })}

@@ -3,6 +3,7 @@
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
+  import LimitOnPart from './LimitOnPart.svelte';
   import type { BenchRun } from '../../run/run.svelte';
 
   interface Props {
@@ -15,20 +16,30 @@
   // svelte-ignore state_referenced_locally
   const draft = `found.${run.page.jobId}.${step.id}`;
   let found = $state(kept(draft));
+  let limit = $state('');
+  const asksLimit = $derived(step.measure?.onPart !== undefined);
   let field = $state<HTMLInputElement | null>(null);
   onMount(() => field?.focus());
   $effect(() => keep(draft, found));
 
   async function say(e: SubmitEvent) {
     e.preventDefault();
-    if (stopped || !found.trim()) return;
+    if (stopped || !found.trim() || (asksLimit && !limit.trim())) return;
     // The field is made anew by the answer, so what was sent must be gone before.
     keep(draft, '');
-    if (!(await run.say({ kind: 'MEASURED', reason: found.trim() }))) keep(draft, found);
+    if (
+      !(await run.say({
+        kind: 'MEASURED',
+        reason: found.trim(),
+        ...(asksLimit ? { limit: limit.trim() } : {}),
+      }))
+    )
+      keep(draft, found);
   }
 </script>
 
 <form onsubmit={say}>
+  {#if step.measure && asksLimit}<LimitOnPart measure={step.measure} bind:limit />{/if}
   <TextInput
     labelText={unit ? `What you found, ${unit}` : 'What you found'}
     bind:ref={field}

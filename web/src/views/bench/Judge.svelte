@@ -2,6 +2,7 @@
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
+  import LimitOnPart from './LimitOnPart.svelte';
   import type { BenchRun } from '../../run/run.svelte';
 
   interface Props {
@@ -15,9 +16,16 @@
   const open = $derived(run.page.state.permits.includes('LEFT'));
   // svelte-ignore state_referenced_locally
   const draft = `found.${run.page.jobId}.${step.id}`;
+  // svelte-ignore state_referenced_locally
+  const limitDraft = `limit.${run.page.jobId}.${step.id}`;
   let seen = $state(kept(draft));
+  let limit = $state(kept(limitDraft));
   $effect(() => keep(draft, seen));
-  const figureMissing = $derived(unit !== undefined && !seen.trim());
+  $effect(() => keep(limitDraft, limit));
+  const asksLimit = $derived(step.measure?.onPart !== undefined);
+  const figureMissing = $derived(
+    (unit !== undefined && !seen.trim()) || (asksLimit && !limit.trim()),
+  );
 
   async function say(kind: 'FOUND' | 'REPLACED', finding?: Finding) {
     if (stopped) return;
@@ -27,6 +35,7 @@
     const taken = await run.say({
       kind,
       ...(finding ? { finding } : {}),
+      ...(finding && asksLimit && limit.trim() ? { limit: limit.trim() } : {}),
       ...(reason ? { reason } : {}),
     });
     if (!taken) keep(draft, seen);
@@ -34,6 +43,7 @@
 </script>
 
 <div class="judge">
+  {#if step.measure && asksLimit}<LimitOnPart measure={step.measure} bind:limit />{/if}
   <div class="seen">
     <TextInput
       labelText={unit

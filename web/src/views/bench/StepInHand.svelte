@@ -13,9 +13,13 @@
     step: Schemas['RunStep'];
     joint?: Schemas['RunJoint'] | undefined;
   }
-  let { run, step, joint }: Props = $props();
+  let { run, step: laidOut, joint }: Props = $props();
+  /** With the tool that is in hand now. */
+  const step = $derived(run.page.state.stepAmended ?? laidOut);
   const runState = $derived(run.page.state);
-  const turns = $derived(step.kind === 'TIGHTEN' || step.kind === 'CHECK_PASS');
+  const turns = $derived(
+    step.kind === 'TIGHTEN' || step.kind === 'CHECK_PASS' || step.kind === 'ANGLE',
+  );
   const found = $derived(
     step.comparesWith === undefined
       ? undefined
@@ -43,7 +47,9 @@
 {#if turns}
   <div class="figures">
     <p class="set">
-      {#if step.reading}
+      {#if step.kind === 'ANGLE'}
+        <span class="words">By the angle stated</span>
+      {:else if step.reading}
         <span class="digits figure">{step.reading.onScale}</span>
         <span class="unit">{sign(here.units, step.reading.unit)}</span>
       {:else}
@@ -60,7 +66,10 @@
   <dl>
     <div>
       <dt>Set on</dt>
-      <dd>{step.toolName ?? 'no torque tool'}</dd>
+      <dd>
+        {step.toolName ?? 'no torque tool'}
+        {#if run.page.state.stepAmended}<span class="warn">taken up instead</span>{/if}
+      </dd>
     </div>
     {#if joint}
       <div>

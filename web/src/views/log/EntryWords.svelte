@@ -1,7 +1,7 @@
 <script lang="ts">
   import { CheckmarkOutline, Misuse, WarningAlt } from 'carbon-icons-svelte';
   import type { Schemas } from '../../api/client';
-  import { inUnit } from '../../joint/figures';
+  import { inUnit, plain } from '../../joint/figures';
   import { reading } from '../../joint/unit.svelte';
 
   let { entry: e }: { entry: Schemas['Entry'] } = $props();
@@ -12,6 +12,7 @@
     REPLACED: 'replaced',
     LEFT: 'left as it is',
     SLACKENED: 'slackened, begun again',
+    AMENDED: 'another tool taken up',
     CLICKED: 'clicked at setting',
     READING: 'read',
     HELD: 'nothing moved',
@@ -49,7 +50,7 @@
       <Misuse size={16} class="bad" />
     {:else if outside}
       <WarningAlt size={16} class="bad" />
-    {:else if e.event.kind === 'SLACKENED' || e.event.kind === 'LEFT'}
+    {:else if e.event.kind === 'SLACKENED' || e.event.kind === 'LEFT' || e.event.kind === 'AMENDED'}
       <WarningAlt size={16} class="warn" />
     {:else if e.verdict === 'MOVED'}
       <WarningAlt size={16} class="warn" />
@@ -59,6 +60,9 @@
     <span>
       {KIND[e.event.kind]}
       {#if figure}<strong class="figure">{figure}</strong>{/if}
+      {#if e.event.limit !== undefined}<span class="soft figure"
+          >limit on the part {plain(e.event.limit)}</span
+        >{/if}
       {#if verdictWords}<span class:bad={outside}>{verdictWords}</span>{/if}
       {#if e.event.witness}by {e.event.witness.name}{/if}
       {#if e.event.reason}“{e.event.reason}”{/if}

@@ -3,13 +3,20 @@
   import { moment } from '../../joint/figures';
   import Search from '../../shell/Search.svelte';
 
-  const find = (q: string) => ask(api.GET('/api/log', { params: { query: { q } } }));
+  const find = async (q: string) => {
+    const params = { query: { q } };
+    const [lines, cancelled] = await Promise.all([
+      ask(api.GET('/api/log', { params })),
+      ask(api.GET('/api/log/cancelled', { params })),
+    ]);
+    return { lines, cancelled };
+  };
 </script>
 
 <svelte:head><title>Log · Unimetric</title></svelte:head>
 <h1>Log</h1>
 <Search label="Search the log by machine, job or person" placeholder="Machine, job, person" {find}>
-  {#snippet children(lines, q)}
+  {#snippet children({ lines, cancelled }, q)}
     {#if lines.length === 0}
       <p class="soft">
         {q
@@ -38,6 +45,28 @@
                 <td class="num">{line.readings}</td>
                 <td class="num">{line.deviations}</td>
                 <td class="num">{line.corrections}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </div>
+    {/if}
+    {#if cancelled.length}
+      <h2>Cancelled</h2>
+      <div class="wide">
+        <table class="ledger">
+          <thead><tr><th>When</th><th>Machine</th><th>Job</th><th>By</th><th>Why</th></tr></thead>
+          <tbody>
+            {#each cancelled as line (line.jobId)}
+              <tr>
+                <td class="figure">{moment(line.at)}</td>
+                <td>{line.machineName} <span class="soft">{line.machineModel}</span></td>
+                <td
+                  ><a href="/jobs/{line.jobId}/sheet">{line.title}</a>
+                  <span class="soft">{line.number}</span></td
+                >
+                <td>{line.by}</td>
+                <td>{line.reason}</td>
               </tr>
             {/each}
           </tbody>

@@ -16,6 +16,7 @@ const recheck = (more: Partial<Schemas['Recheck']>): Schemas['Recheck'] => ({
   jointIds: ['frame-plate'],
   afterFirstRide: false,
   standing: 'WAITING',
+  targets: [],
   ...more,
 });
 

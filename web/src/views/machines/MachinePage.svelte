@@ -83,10 +83,14 @@
           <table class="ledger">
             <tbody>
               {#each page.readings.slice(0, 8) as r (r.id)}
+                {@const slip = page.readings.find((later) => later.corrects === r.id)}
                 <tr>
-                  <td class="num">{thousands(r.figure)} {unit}</td>
+                  <td class="num">
+                    {#if slip}<s>{thousands(r.figure)} {unit}</s>{:else}{thousands(r.figure)}
+                      {unit}{/if}
+                  </td>
                   <td>{moment(r.readAt)}</td>
-                  <td class="soft">{r.readBy}</td>
+                  <td class="soft">{r.readBy}{slip ? `; a slip: ${slip.reason}` : ''}</td>
                 </tr>
               {/each}
             </tbody>

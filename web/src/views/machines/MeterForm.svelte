@@ -16,6 +16,8 @@
   // svelte-ignore state_referenced_locally
   let figure = $state(kept(`meter.${machine.id}`));
   let meterReplaced = $state(false);
+  let leapMeant = $state(false);
+  let slip = $state('');
   $effect(() => keep(draft, figure));
   const sending = new Submission();
   const message = $derived(sending.at(/^figure$/));
@@ -24,17 +26,26 @@
   async function send(e: SubmitEvent) {
     e.preventDefault();
     await sending.send(
-      [figure, meterReplaced],
+      [figure, meterReplaced, leapMeant, slip],
       (id) =>
         ask(
           api.POST('/api/machines/{id}/readings', {
             params: { path: { id: machine.id } },
-            body: { id, figure, meterReplaced, version: machine.version },
+            body: {
+              id,
+              figure,
+              meterReplaced,
+              leapMeant,
+              ...(slip.trim() ? { slip } : {}),
+              version: machine.version,
+            },
           }),
         ),
       (page) => {
         figure = '';
         meterReplaced = false;
+        leapMeant = false;
+        slip = '';
         taken(page);
       },
     );
@@ -54,8 +65,15 @@
   <Button type="submit" kind="tertiary" size="field" disabled={sending.busy || !figure.trim()}>
     {sending.busy ? 'Writing …' : 'Write down'}
   </Button>
-  {#if message || meterReplaced}
+  {#if message || meterReplaced || leapMeant || slip}
+    <Checkbox labelText="It is right, I looked again" bind:checked={leapMeant} />
     <Checkbox labelText="The meter was replaced" bind:checked={meterReplaced} />
+    <TextInput
+      labelText="The last reading was a slip: what was wrong with it"
+      bind:value={slip}
+      maxlength={1000}
+      autocomplete="off"
+    />
   {/if}
   {#if trouble}
     <TroubleNote {trouble} retry={sending.outrun ? reload : undefined} label="Show what is new" />

@@ -1,12 +1,11 @@
 <script lang="ts">
-  import { Button, TextInput } from 'carbon-components-svelte';
-  import { api, ask, type Schemas } from '../../api/client';
+  import { Button } from 'carbon-components-svelte';
+  import type { Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
-  import { Submission } from '../../api/submission.svelte';
   import { moment } from '../../joint/figures';
-  import TroubleNote from '../../shell/TroubleNote.svelte';
   import DueWhen from './DueWhen.svelte';
   import RecheckMark from './RecheckMark.svelte';
+  import SettleRecheck from './SettleRecheck.svelte';
 
   type Recheck = Schemas['Recheck'];
   interface Props {
@@ -15,26 +14,6 @@
   }
   let { rechecks, settled }: Props = $props();
   let open = $state('');
-  let note = $state('');
-
-  const sending = new Submission();
-
-  const settle = (r: Recheck, outcome: 'HELD' | 'MOVED') =>
-    sending.send(
-      [r.id, outcome, note],
-      (id) =>
-        ask(
-          api.POST('/api/rechecks/{id}/result', {
-            params: { path: { id: r.id } },
-            body: { id, outcome, note },
-          }),
-        ),
-      (one) => {
-        open = '';
-        note = '';
-        settled(one);
-      },
-    );
 </script>
 
 <ul class="lines">
@@ -65,27 +44,24 @@
           </Button>
         {/if}
       </div>
+      {#if r.moved}
+        <p class="moved">
+          {r.moved.joint} moved, {r.moved.cause}. {r.moved.load ?? ''}
+          {#if r.moved.jobId}
+            <a href="/jobs/{r.moved.jobId}/sheet"
+              >Taken apart and done again in job {r.moved.jobNumber}</a
+            >
+          {:else}Looked at again after the next ride.{/if}
+        </p>
+      {/if}
       {#if open === r.id}
-        <div class="settle">
-          <p>
-            Set the target and pull slowly. It clicks without moving: it held. It moves before the
-            click: say by how much and find out why; a joint with cured threadlocker is taken apart
-            and redone.
-          </p>
-          <TextInput labelText="What was found" bind:value={note} maxlength={1000} />
-          {#if sending.trouble}<TroubleNote trouble={sending.trouble} />{/if}
-          <div class="buttons">
-            <Button size="field" disabled={sending.busy} on:click={() => void settle(r, 'HELD')}
-              >Held</Button
-            >
-            <Button
-              size="field"
-              kind="tertiary"
-              disabled={sending.busy}
-              on:click={() => void settle(r, 'MOVED')}>Moved</Button
-            >
-          </div>
-        </div>
+        <SettleRecheck
+          recheck={r}
+          settled={(one) => {
+            open = '';
+            settled(one);
+          }}
+        />
       {/if}
     </li>
   {:else}
@@ -103,22 +79,12 @@
   .block {
     display: block;
   }
-  .settle {
-    display: grid;
-    gap: 0.75rem;
-    padding: 0.75rem 0 0.75rem 7.5rem;
-    max-width: 48rem;
-  }
-  .buttons {
-    display: flex;
-    gap: 0.5rem;
+  .moved {
+    padding: 0.25rem 0 0.5rem;
   }
   @media (max-width: 640px) {
     .line {
       grid-template-columns: 1fr;
-    }
-    .settle {
-      padding-left: 0;
     }
   }
 </style>

@@ -7,13 +7,15 @@
 
   interface Props {
     question: string;
+    /** What is worked out to answer it; nothing where looking is enough. */
+    call?: string | undefined;
     answer: Schemas['FitAnswer'] | undefined;
     jobId: string;
     version: number;
     may: boolean;
     taken: (sheet: Schemas['JobSheet']) => void;
   }
-  let { question, answer, jobId, version, may, taken }: Props = $props();
+  let { question, call, answer, jobId, version, may, taken }: Props = $props();
   let again = $state(false);
   let note = $state('');
 
@@ -38,7 +40,9 @@
 </script>
 
 <li>
-  <span>{question}</span>
+  <span
+    >{question}{#if call}<span class="soft">, worked out as {call}</span>{/if}</span
+  >
   {#if answer}
     <span class={answer.fits ? 'good' : 'bad'}>
       {#if answer.fits}<CheckmarkOutline size={16} /> fits{:else}does not fit{/if}{answer.note

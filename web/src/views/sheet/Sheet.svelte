@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { CheckmarkOutline, WarningAlt } from 'carbon-icons-svelte';
+  import { CheckmarkOutline, Misuse, WarningAlt } from 'carbon-icons-svelte';
   import { api, ask, type Schemas } from '../../api/client';
   import { Submission } from '../../api/submission.svelte';
   import { here } from '../../api/session.svelte';
@@ -9,6 +9,7 @@
   import Loaded from '../../shell/Loaded.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import { moment, span } from '../../joint/figures';
+  import CancelJob from './CancelJob.svelte';
   import Cost from './Cost.svelte';
   import Fits from './Fits.svelte';
   import Questions from './Questions.svelte';
@@ -81,7 +82,7 @@
 {#key id}
   <Loaded {load}>
     {#snippet children({ sheet, standing }, again)}
-      {@const started = standing.station !== 'PLAN'}
+      {@const started = standing.station !== 'PLAN' || sheet.cancelling !== undefined}
       {@const show = (fresh: JobSheet) => again({ sheet: fresh, standing })}
       <JobHeader
         number={sheet.number}
@@ -93,7 +94,13 @@
         signed={standing.station === 'RECORD'}
       />
       <section class="readiness" class:ready={sheet.ready} aria-label="Readiness">
-        {#if started}
+        {#if sheet.cancelling}
+          <p class="verdict bad"><Misuse size={20} /> <strong>Cancelled</strong></p>
+          <p>
+            {sheet.cancelling.reason}
+            <span class="soft">{sheet.cancelling.by}, {moment(sheet.cancelling.at)}</span>
+          </p>
+        {:else if started}
           <p class="verdict"><CheckmarkOutline size={20} /> <strong>Started</strong></p>
           <p class="soft">
             {standing.words}. The bench keeps to the sheet as it was at the start.
@@ -253,6 +260,7 @@
               {#each sheet.preparation.fitChecks as question (question)}
                 <Fits
                   {question}
+                  call={sheet.preparation.fitCalls[question]}
                   answer={sheet.fitAnswers.findLast((f) => f.question === question)}
                   jobId={id}
                   version={sheet.version}
@@ -273,6 +281,14 @@
             <ul class="lines">
               {#each sheet.oneTimeParts as part (part.name)}
                 <li><span class="figure">{part.count} ×</span> {part.name}</li>
+              {/each}
+            </ul>
+          {/if}
+          {#if sheet.otherParts.length}
+            <h2>Moved over and kept</h2>
+            <ul class="lines">
+              {#each sheet.otherParts as part (part.part + part.role)}
+                <li>{part.part} <span class="soft">{part.role}</span></li>
               {/each}
             </ul>
           {/if}
@@ -341,6 +357,9 @@
           <ul class="lines">
             {#each sheet.cautions as caution (caution)}<li>{caution}</li>{/each}
           </ul>
+          {#if here.mayWork && !sheet.cancelling && standing.station !== 'RECORD'}
+            <CancelJob {sheet} started={standing.station !== 'PLAN'} taken={show} />
+          {/if}
         </section>
       </div>
     {/snippet}

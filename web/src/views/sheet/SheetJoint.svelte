@@ -32,6 +32,7 @@
     CROSS: '',
     ALTERNATE: 'in turn',
     CIRCULAR_CHECK: 'check round',
+    ANGLE: 'by the angle stated',
   };
   const pattern = $derived(
     joint.passes.find((p) => p.kind !== 'HAND' && p.kind !== 'CIRCULAR_CHECK')?.order ?? [],
@@ -39,7 +40,7 @@
   const passes = $derived(
     joint.passes
       .map((p) =>
-        p.kind === 'HAND' || p.kind === 'CIRCULAR_CHECK'
+        p.kind === 'HAND' || p.kind === 'CIRCULAR_CHECK' || p.kind === 'ANGLE'
           ? PASS[p.kind]
           : `${Math.round(p.percent)} % ${PASS[p.kind]}`.trim(),
       )
@@ -51,6 +52,16 @@
         api.POST('/api/jobs/{id}/withdrawals', {
           params: { path: { id: jobId } },
           body: { id, valueId, reason, version },
+        }),
+      ),
+    );
+  }
+  async function chooseTool(toolId: string | undefined, id: string) {
+    decided(
+      await ask(
+        api.POST('/api/jobs/{id}/tools', {
+          params: { path: { id: jobId } },
+          body: { id, jointId: joint.id, ...(toolId ? { toolId } : {}), version },
         }),
       ),
     );
@@ -197,7 +208,9 @@
         <span class="soft">{note.notedBy}</span>
       </p>
     {/each}
-    {#if joint.otherTools.length}<OtherTools tools={joint.otherTools} />{/if}
+    {#if joint.otherTools.length}
+      <OtherTools {joint} choose={here.mayWork && !started ? chooseTool : undefined} />
+    {/if}
   </div>
 </li>
 

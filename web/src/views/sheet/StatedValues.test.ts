@@ -8,6 +8,7 @@ type Joint = Schemas['SheetJoint'];
 function joint(more: Partial<Joint>): Joint {
   return {
     id: 'stay',
+    toolChosen: false,
     title: 'Stay',
     thread: 'M6',
     count: 2,

@@ -28,7 +28,7 @@ class ArchitectureTest {
 
   static {
     String all =
-        "ask bench carbon fastener joint order pack plan quantity recheck sequence stated surface thread tool";
+        "ask bench carbon fastener joint meter order pack plan quantity recheck sequence stated surface thread tool";
     USED_BY.put("problem", all);
     USED_BY.put("why", all);
     USED_BY.put("quantity", all);
@@ -39,9 +39,10 @@ class ArchitectureTest {
     USED_BY.put("sequence", "carbon pack plan bench");
     USED_BY.put("order", "pack plan bench");
     USED_BY.put("tool", "ask plan bench");
-    USED_BY.put("surface", "pack plan bench");
+    USED_BY.put("surface", "ask pack plan bench");
     USED_BY.put("stated", "ask pack plan bench");
     USED_BY.put("recheck", "pack plan");
+    USED_BY.put("meter", "");
     USED_BY.put("pack", "plan bench");
     USED_BY.put("plan", "bench");
     USED_BY.put("ask", "");

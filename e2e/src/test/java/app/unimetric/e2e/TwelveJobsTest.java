@@ -46,16 +46,16 @@ class TwelveJobsTest {
       delimiter = '|',
       value = {
         "Patrol 1|mc-wheel-front|undo.pinch undo.axle step.lift step.settle pass.axle.1 hand.pinch step.pump-fork pass.pinch.1 round.pinch hand.caliper pass.caliper.1 step.pump check.lever",
-        "Patrol 1|mc-levers-both|undo.clutch-nut step.slack undo.brake-pivot step.brake-off pass.clutch-pivot.1 step.clutch-swing pass.clutch-nut.1 step.pump check.lamp",
-        "Patrol 1|mc-pads-front|step.level undo.pad-pin.LEFT undo.caliper.LEFT step.push.LEFT step.seat.LEFT hand.caliper.LEFT pass.caliper.LEFT.3 pass.pad-pin.LEFT.1 hand.caliper.RIGHT pass.pad-pin.RIGHT.1 step.pump",
+        "Patrol 1|mc-levers-both|undo.clutch-nut step.slack undo.brake-pivot step.brake-off carried-over pass.clutch-pivot.1 step.clutch-swing pass.clutch-nut.1 step.pump check.lamp",
+        "Patrol 1|mc-pads-front|step.level undo.pad-pin.LEFT undo.caliper.LEFT step.push.LEFT step.seat.LEFT hand.caliper.LEFT pass.caliper.LEFT.3 pass.pad-pin.LEFT.1 undo.pad-pin.RIGHT undo.caliper.RIGHT step.push.RIGHT hand.caliper.RIGHT pass.pad-pin.RIGHT.1 step.pump",
         "Mule 1|atv-rotor-rear|step.pin-out undo.axle-nut undo.lugs step.lift undo.caliper undo.rotor round.rotor hand.axle-nut pass.axle-nut.1 step.pin step.dial hand.caliper round.caliper hand.lugs step.pump",
         "Mule 1|atv-hubs-wide|step.pin-out.LEFT undo.axle-nut.LEFT step.lift pass.axle-nut.LEFT.1 step.new-pin.LEFT hand.spacer.LEFT round.spacer.LEFT hand.lugs.LEFT round.lugs.LEFT pass.axle-nut.RIGHT.1 round.lugs.RIGHT",
         "Haul 1|bi-stem-carbon|undo.levers undo.steerer undo.topcap undo.faceplate round.faceplate step.corners pass.topcap.1 step.play step.straight pass.steerer.1 round.steerer round.levers",
         "Haul 1|bi-crank-pinch|undo.pinch undo.cap step.off step.preload pass.cap.1 hand.pinch step.plate pass.pinch.1 round.pinch check.play",
         "Haul 1|bi-crank-collar|undo.pedal-left undo.collar undo.fixing step.cap-verified pass.fixing.1 step.home step.play pass.collar.1 pass.pedal-right.1 check.play",
-        "Haul 1|bi-bb-press|undo.pinch undo.cap step.out step.half step.compound step.home step.flush hand.cap pass.cap.1 step.plate pass.pinch.1",
+        "Haul 1|bi-bb-press|undo.bi-crank-pinch.pinch undo.bi-crank-pinch.cap step.bi-crank-pinch.off step.out step.half step.compound step.home step.flush hand.bi-crank-pinch.cap pass.bi-crank-pinch.cap.1 step.bi-crank-pinch.plate pass.bi-crank-pinch.pinch.1",
         "Haul 1|bi-chainrings|undo.pedal-left step.chain undo.crank undo.rings step.rings-off undo.spider round.spider hand.rings round.rings hand.crank pass.crank.1 pass.pedal-right.1",
-        "Haul 1|bi-axle-rack|undo.axle step.wheel pass.axle.1 hand.rack round.rack step.heel"
+        "Haul 1|bi-axle-rack|undo.axle step.wheel pass.axle.1 hand.rack round.rack step.heel kept"
       })
   void isDoneInTheOrderTheTradeTells(String machine, String pack, String order) {
     Visitor lead = Visitor.signedIn(workshop, "Asta");

@@ -133,6 +133,7 @@ public class PlanBenchmark {
             null,
             List.of(),
             Map.of(),
+            Map.of(),
             Policy.USUAL,
             TODAY);
   }

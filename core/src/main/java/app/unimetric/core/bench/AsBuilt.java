@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.quantity.ScaleReading;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -63,8 +64,52 @@ public record AsBuilt(
         }
       }
     }
+    for (Entry entry : run.entries()) {
+      String taken = entry.event().toolId();
+      if (taken != null && entry.counts() && isOn(joint, entry)) {
+        joint.otherTool(taken).ifPresent(t -> tools.add(t.name()));
+      }
+    }
     run.readings().stream().filter(e -> last.contains(e.event().stepId())).forEach(finals::add);
     return new JointAsBuilt(joint, finals, List.copyOf(tools));
+  }
+
+  private boolean isOn(RunJoint joint, Entry entry) {
+    return sheet
+        .step(entry.event().stepId())
+        .filter(s -> joint.id().equals(s.jointId()))
+        .isPresent();
+  }
+
+  /**
+   * What a joint is checked at when it is looked at again.
+   *
+   * @param target its band
+   * @param setting what was set on which tool for its final torque; empty when it had none
+   * @param cured whether a product had set on it
+   */
+  public record Target(RunJoint joint, String target, String setting, boolean cured) {}
+
+  /** The targets of these joints; of all where none is named. */
+  public List<Target> targets(List<String> jointIds) {
+    return sheet.joints().stream()
+        .filter(j -> jointIds.isEmpty() || jointIds.contains(j.id()))
+        .map(
+            j ->
+                new Target(
+                    j, j.band() == null ? "" : j.band().toString(), setting(j), j.cure() != null))
+        .toList();
+  }
+
+  private String setting(RunJoint joint) {
+    for (RunStep step : sheet.steps()) {
+      ScaleReading set = step.reading();
+      boolean last = joint.id().equals(step.jointId()) && step.percent() == RunStep.FULL_PERCENT;
+      if (last && set != null && step.toolName() != null) {
+        return set.text() + " on " + step.toolName();
+      }
+    }
+    return "";
   }
 
   public List<Found> found() {

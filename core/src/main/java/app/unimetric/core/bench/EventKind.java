@@ -14,6 +14,8 @@ public enum EventKind {
   LEFT,
   /** Slackened fully, thread and part looked at; the fastener begins again. */
   SLACKENED,
+  /** From here on another tool is used on the joint in hand, with a reason. */
+  AMENDED,
   /** The tool clicked at its setting. */
   CLICKED,
   /** A torque was read. */

@@ -8,9 +8,11 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,6 +36,9 @@ public final class Replay {
 
   /** For each step, the deviation there that waits to be redone or decided. */
   private final Map<String, UUID> pending = new HashMap<>();
+
+  /** For each joint, the tool taken up instead of the one laid out. */
+  private final Map<String, OtherTool> amended = new LinkedHashMap<>();
 
   private boolean signedOff;
 
@@ -65,6 +70,7 @@ public final class Replay {
       case NOTE -> entries.add(Entry.plain(event, 0, null));
       case CORRECTION -> correct(event);
       case DEVIATION_ACCEPTED, LEFT -> accept(event, step);
+      case AMENDED -> amend(event, step);
       case SLACKENED -> beginAgain(event, step);
       case REPLACED -> replaced(event, step);
       default -> confirm(event, step);
@@ -87,6 +93,11 @@ public final class Replay {
     if (!permits(step).contains(event.kind())) {
       return waitsAt(step) ? waiting(step) : "This does not fit the step in hand.";
     }
+    if (event.kind() == EventKind.AMENDED) {
+      return otherTool(step, event).isPresent()
+          ? null
+          : "That tool was not laid out for this joint when the job started.";
+    }
     Integer next = nextFastener(step);
     if (next != null && !next.equals(event.fastener())) {
       return "The next one is fastener " + next + ".";
@@ -104,6 +115,9 @@ public final class Replay {
             || event.kind() == EventKind.FOUND && event.finding() != Finding.BAD;
     if (figureMeant && measure != null && !measure.accepts(found == null ? "" : found)) {
       return "Type the figure in " + measure.unit() + " first; words may follow.";
+    }
+    if (figureMeant && measure != null && measure.asksLimit() && event.limit() == null) {
+      return "Read the limit off the part first and type it, in " + measure.unit() + ".";
     }
     return event.kind() == EventKind.SECOND_LOOK ? refuseLook(event) : null;
   }
@@ -151,6 +165,18 @@ public final class Replay {
         : null;
   }
 
+  private void amend(RunEvent event, RunStep step) {
+    entries.add(Entry.plain(event, round(step), null));
+    otherTool(step, event).ifPresent(t -> amended.put(String.valueOf(step.jointId()), t));
+  }
+
+  private Optional<OtherTool> otherTool(RunStep step, RunEvent event) {
+    String joint = step.jointId();
+    return joint == null
+        ? Optional.empty()
+        : sheet.joint(joint).flatMap(j -> j.otherTool(event.toolId()));
+  }
+
   private void confirm(RunEvent event, RunStep step) {
     int fastener = fastenerOf(event);
     Double torque = event.kind() == EventKind.CLICKED ? step.settingNm() : event.torqueNm();
@@ -196,7 +222,7 @@ public final class Replay {
       if (other.jointId() == null || !other.jointId().equals(step.jointId())) {
         continue;
       }
-      if (other.kind() == StepKind.TIGHTEN) {
+      if (other.turnsEach()) {
         done(other).remove(fastener);
       } else if (other.kind() == StepKind.CHECK_PASS) {
         done(other).clear();
@@ -211,8 +237,10 @@ public final class Replay {
     if (measure == null || written == null) {
       return Measure.Judged.NOTED;
     }
+    Double limit = event.limit();
     if (foundAt == null) {
-      return measure.standing(written);
+      return (measure.asksLimit() && limit != null ? measure.limitedTo(limit) : measure)
+          .standing(written);
     }
     UUID before = settled.getOrDefault(foundAt, Map.of()).get(0);
     String found = before == null ? null : entry(before).event().reason();
@@ -283,7 +311,7 @@ public final class Replay {
     Entry original = entries.get(index);
     entries.set(index, original.corrected(event.id()));
     RunEvent first = corrected(original.event().id());
-    RunStep step = sheet.step(first.stepId()).orElseThrow();
+    RunStep step = inHand(sheet.step(first.stepId()).orElseThrow());
     int fastener = fastenerOf(first);
     done(step).values().removeIf(id -> id.equals(original.event().id()));
     // What was held against the corrected figure is measured again.
@@ -324,7 +352,14 @@ public final class Replay {
   }
 
   private @Nullable RunStep current() {
-    return sheet.steps().stream().filter(s -> !complete(s)).findFirst().orElse(null);
+    RunStep laidOut = sheet.steps().stream().filter(s -> !complete(s)).findFirst().orElse(null);
+    return laidOut == null ? null : inHand(laidOut);
+  }
+
+  /** A step with the tool that is in hand now. */
+  private RunStep inHand(RunStep laidOut) {
+    OtherTool tool = laidOut.isDoneWithATool() ? amended.get(laidOut.jointId()) : null;
+    return tool == null ? laidOut : laidOut.with(tool);
   }
 
   private @Nullable Integer nextFastener(RunStep step) {
@@ -355,11 +390,24 @@ public final class Replay {
           waitsAt(step)
               ? List.of(EventKind.MEASURED, EventKind.DEVIATION_ACCEPTED)
               : List.of(EventKind.MEASURED);
-      case TIGHTEN -> tightening(step);
-      case CHECK_PASS -> List.of(EventKind.HELD, EventKind.MOVED);
+      case TIGHTEN -> orAmended(step, tightening(step));
+      case ANGLE -> List.of(EventKind.DONE);
+      case CHECK_PASS -> orAmended(step, List.of(EventKind.HELD, EventKind.MOVED));
       case SECOND_LOOK -> List.of(EventKind.SECOND_LOOK);
       case SIGN_OFF -> List.of(EventKind.SIGNED_OFF);
     };
+  }
+
+  private List<EventKind> orAmended(RunStep step, List<EventKind> permits) {
+    String joint = step.jointId();
+    boolean pulls = permits.contains(EventKind.READING) || permits.contains(EventKind.HELD);
+    boolean others =
+        pulls
+            && joint != null
+            && sheet.joint(joint).filter(j -> !j.otherTools().isEmpty()).isPresent();
+    return others
+        ? Stream.concat(permits.stream(), Stream.of(EventKind.AMENDED)).toList()
+        : permits;
   }
 
   /**
@@ -407,9 +455,19 @@ public final class Replay {
         step == null ? List.of() : List.copyOf(done(step).keySet()),
         step == null ? Map.of() : percents(step),
         step == null ? List.of() : permits(step),
+        step == null || !amended.containsKey(step.jointId()) || !step.isDoneWithATool()
+            ? null
+            : step,
+        toolsTaken(),
         List.copyOf(entries),
         clocks(),
         signedOff);
+  }
+
+  private Map<String, String> toolsTaken() {
+    Map<String, String> taken = new LinkedHashMap<>();
+    amended.forEach((joint, tool) -> taken.put(joint, tool.toolId()));
+    return taken;
   }
 
   private List<CureClock> clocks() {
@@ -417,10 +475,18 @@ public final class Replay {
     for (RunJoint joint : sheet.joints()) {
       Instant wetted = joint.cure() == null ? null : doneAt(joint, StepKind.SURFACE);
       if (wetted != null) {
-        clocks.add(CureClock.of(joint, wetted, doneAt(joint, StepKind.TIGHTEN)));
+        clocks.add(CureClock.of(joint, wetted, finalAt(joint)));
       }
     }
     return List.copyOf(clocks);
+  }
+
+  /** When the last fastener was at its end, by torque or by angle; null while one is open. */
+  private @Nullable Instant finalAt(RunJoint joint) {
+    boolean turned =
+        sheet.steps().stream()
+            .anyMatch(s -> s.kind() == StepKind.ANGLE && joint.id().equals(s.jointId()));
+    return doneAt(joint, turned ? StepKind.ANGLE : StepKind.TIGHTEN);
   }
 
   /** When the last step of a kind was done on a joint; null while one is open. */

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param value figure of a reading, in {@code unit}
  * @param reason words of the person; of a measurement what was found
  * @param finding what a look or a check came to
+ * @param limit what stands on the part as the limit of a measurement, in its unit
+ * @param toolId the tool taken up instead
  * @param corrects the entry a correction is about
  * @param by who
  * @param witness the other person of a second look
@@ -28,12 +30,15 @@ public record RunEvent(
     @Nullable TorqueUnit unit,
     @Nullable String reason,
     @Nullable Finding finding,
+    @Nullable Double limit,
+    @Nullable String toolId,
     @Nullable UUID corrects,
     Signature by,
     @Nullable Signature witness,
     EntryTime time) {
   private static final int LONGEST_REASON = 1000;
   private static final int LONGEST_ID = 200;
+  private static final double MOST_LIMIT = 1_000_000;
 
   public RunEvent {
     Problems problems = new Problems();
@@ -59,9 +64,19 @@ public record RunEvent(
         (kind == EventKind.FOUND) == (finding != null),
         "finding",
         "says what a look or a check came to, and only there.");
+    boolean measures = kind == EventKind.MEASURED || kind == EventKind.FOUND;
+    problems.require(limit == null || measures, "limit", "belongs to a measurement only.");
+    if (limit != null) {
+      problems.within(limit, -MOST_LIMIT, MOST_LIMIT, "limit");
+    }
+    problems.require(
+        (kind == EventKind.AMENDED) == (toolId != null),
+        "toolId",
+        "names the tool taken up instead, and only there.");
     boolean needsReason =
         kind == EventKind.DEVIATION_ACCEPTED
             || kind == EventKind.NOTE
+            || kind == EventKind.AMENDED
             || kind == EventKind.LEFT
             || finding == Finding.BAD;
     problems.require(

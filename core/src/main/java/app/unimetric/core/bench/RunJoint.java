@@ -1,9 +1,13 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.FastenerPosition;
 import app.unimetric.core.sequence.Layout;
+import app.unimetric.core.thread.ScrewThread;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param compound what goes on the thread, in words
  * @param direction which way tightens
  * @param leftHand whether that is unusual
+ * @param otherTools what else of the crib would do, best first
  * @param cure null when nothing on it sets
  */
 public record RunJoint(
@@ -30,7 +35,33 @@ public record RunJoint(
     String compound,
     String direction,
     boolean leftHand,
+    List<OtherTool> otherTools,
     @Nullable Cure cure) {
+  public RunJoint {
+    positions = List.copyOf(positions);
+    otherTools = List.copyOf(otherTools);
+  }
+
+  /** The thread by itself, without the mark of its bolt; empty when it cannot be read. */
+  public Optional<ScrewThread> size() {
+    int mark = thread.lastIndexOf(' ');
+    return Stream.of(thread, mark < 0 ? thread : thread.substring(0, mark))
+        .flatMap(written -> read(written).stream())
+        .findFirst();
+  }
+
+  private static Optional<ScrewThread> read(String written) {
+    try {
+      return Optional.of(ScrewThread.parse(written));
+    } catch (InvalidInput unread) {
+      return Optional.empty();
+    }
+  }
+
+  /** The other tool of this id; empty when it is none of them. */
+  public Optional<OtherTool> otherTool(@Nullable String toolId) {
+    return otherTools.stream().filter(t -> t.toolId().equals(toolId)).findFirst();
+  }
 
   /**
    * A product that sets, with the times of its own sheet.

@@ -1,9 +1,11 @@
 package app.unimetric.core.bench;
 
 import app.unimetric.core.order.Task;
+import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.pack.Undoing;
@@ -116,6 +118,7 @@ public final class RunSheetWriter {
                             true,
                             List.of())
                         .asJudged()));
+    carriedOverAndKept(named);
     named.put(
         "second-look",
         RunStep.plain(
@@ -128,6 +131,34 @@ public final class RunSheetWriter {
             true,
             List.of()));
     return named;
+  }
+
+  /** What is moved over cannot be passed silently; where originals lie is written down. */
+  private void carriedOverAndKept(Map<String, RunStep> named) {
+    named.put(
+        JobPack.CARRIED_OVER,
+        RunStep.plain(
+            JobPack.CARRIED_OVER,
+            StepKind.WORK,
+            Phase.DRY_FIT.words(),
+            "Moved over from the old part",
+            plan.pack().partsInWords(PartRole.CARRIED_OVER)
+                + ". Look into the old part once more before it goes away.",
+            null,
+            true,
+            List.of()));
+    named.put(
+        JobPack.KEPT,
+        RunStep.plain(
+                JobPack.KEPT,
+                StepKind.MEASURE,
+                "As left",
+                "Originals kept",
+                plan.pack().partsInWords(PartRole.ORIGINAL_KEPT) + ": write down where they lie.",
+                null,
+                false,
+                List.of())
+            .measuring(Measure.of("where the originals lie"), null));
   }
 
   private static void undo(PackJoint joint, Map<String, RunStep> named) {
@@ -280,14 +311,16 @@ public final class RunSheetWriter {
   }
 
   private RunStep pass(PlannedJoint j, Pass pass, int index) {
+    if (pass.kind() == PassKind.ANGLE) {
+      return angle(j, pass, index);
+    }
     boolean check = pass.kind() == PassKind.CIRCULAR_CHECK;
     TorqueBand band = passBand(j, pass);
     ToolChoice choice = j.tool();
     CribTool tool = choice == null ? null : choice.tool();
-    Setting setting = band == null || tool == null ? null : setting(j, pass, band, tool);
-    String id = (check ? "round." : "pass.") + j.id() + "." + index;
+    Setting setting = band == null || choice == null ? null : setting(pass, band, choice);
     return new RunStep(
-        id,
+        passId(j, pass, index),
         check ? StepKind.CHECK_PASS : StepKind.TIGHTEN,
         pass.kind() == PassKind.SNUG ? "Snug all" : "Tighten in passes",
         j.joint().title(),
@@ -306,6 +339,66 @@ public final class RunSheetWriter {
         null,
         false,
         mayStandTo(band, tool));
+  }
+
+  private static RunStep angle(PlannedJoint j, Pass pass, int index) {
+    return new RunStep(
+        "angle." + j.id() + "." + index,
+        StepKind.ANGLE,
+        "Tighten in passes",
+        j.joint().title(),
+        "Mark each head and turn it on in one pull by the angle stated: "
+            + j.stated()
+            + ". No torque tool from here on.",
+        j.joint().id(),
+        pass.percent(),
+        pass.order(),
+        null,
+        null,
+        null,
+        null,
+        null,
+        true,
+        List.of(),
+        null,
+        null,
+        false,
+        null);
+  }
+
+  /** How each other tool that would do is set for the passes of a joint. */
+  private List<OtherTool> otherTools(PlannedJoint j) {
+    ToolChoice chosen = j.tool();
+    if (chosen == null) {
+      return List.of();
+    }
+    List<OtherTool> others = new ArrayList<>();
+    for (ToolChoice other : j.tools()) {
+      if (!other.usable() || other.equals(chosen)) {
+        continue;
+      }
+      Map<String, OtherTool.SetTo> set = new HashMap<>();
+      for (int i = 0; i < j.passes().size(); i++) {
+        Pass pass = j.passes().get(i);
+        TorqueBand band = passBand(j, pass);
+        if (band != null && pass.kind() != PassKind.HAND && pass.kind() != PassKind.ANGLE) {
+          Setting setting = setting(pass, band, other);
+          set.put(
+              passId(j, pass, i),
+              new OtherTool.SetTo(
+                  setting == null ? null : setting.reading(),
+                  applied(setting),
+                  mayStandTo(band, other.tool())));
+        }
+      }
+      others.add(
+          new OtherTool(other.tool().id(), other.tool().name(), other.costAgainst(chosen), set));
+    }
+    return others;
+  }
+
+  private static String passId(PlannedJoint j, Pass pass, int index) {
+    return (pass.kind() == PassKind.CIRCULAR_CHECK ? "round." : "pass.") + j.id() + "." + index;
   }
 
   /** Above the band by no more than the tool may be off: nobody can tell it from the band's end. */
@@ -340,16 +433,15 @@ public final class RunSheetWriter {
   public static @Nullable ScaleReading settingOf(PlannedJoint j, Pass pass) {
     TorqueBand band = passBand(j, pass);
     ToolChoice choice = j.tool();
-    Setting setting = band == null || choice == null ? null : setting(j, pass, band, choice.tool());
+    Setting setting = band == null || choice == null ? null : setting(pass, band, choice);
     return setting == null ? null : setting.reading();
   }
 
-  private static @Nullable Setting setting(
-      PlannedJoint j, Pass pass, TorqueBand band, CribTool tool) {
-    ToolChoice choice = j.tool();
-    if (pass.percent() == 100 && choice != null) {
+  private static @Nullable Setting setting(Pass pass, TorqueBand band, ToolChoice choice) {
+    if (pass.percent() == 100) {
       return choice.setting();
     }
+    CribTool tool = choice.tool();
     Setting s = Setting.choose(band, null, null, tool.tool(), tool.adapter());
     return s.isPossible() ? s : null;
   }
@@ -397,6 +489,7 @@ public final class RunSheetWriter {
         j.compound().advice().words(),
         p.fastener().hand().tighten(),
         p.fastener().isLeftHand(),
+        otherTools(j),
         cure(p.id()));
   }
 

@@ -16,6 +16,9 @@ import org.jspecify.annotations.Nullable;
  * @param doneSteps ids of completed steps
  * @param doneFasteners of the step in hand
  * @param permits what can be said now
+ * @param stepAmended the step in hand as it is done with the tool taken up instead; null while it
+ *     is done as laid out
+ * @param toolsTaken ids of tools taken up instead of those laid out, by joint
  * @param entries all events in order with what they came to
  * @param clocks products that set, one for each joint wetted so far
  * @param signedOff whether the run is closed
@@ -29,6 +32,8 @@ public record RunState(
     List<Integer> doneFasteners,
     Map<Integer, Double> percentByFastener,
     List<EventKind> permits,
+    @Nullable RunStep stepAmended,
+    Map<String, String> toolsTaken,
     List<Entry> entries,
     List<CureClock> clocks,
     boolean signedOff) {

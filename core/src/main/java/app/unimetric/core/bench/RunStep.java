@@ -102,8 +102,43 @@ public record RunStep(
         mayStandToNm);
   }
 
+  /** The same step done with another tool. */
+  public RunStep with(OtherTool tool) {
+    OtherTool.SetTo set = tool.steps().get(id);
+    return new RunStep(
+        id,
+        kind,
+        group,
+        title,
+        text,
+        jointId,
+        percent,
+        order,
+        band,
+        set == null ? null : set.reading(),
+        set == null ? null : set.settingNm(),
+        tool.toolId(),
+        tool.name(),
+        hold,
+        traps,
+        measure,
+        comparesWith,
+        judged,
+        set == null ? null : set.mayStandToNm());
+  }
+
+  /** Whether a tool is set for it. */
+  public boolean isDoneWithATool() {
+    return kind == StepKind.TIGHTEN || kind == StepKind.CHECK_PASS;
+  }
+
+  /** Whether it turns each fastener further. */
+  public boolean turnsEach() {
+    return kind == StepKind.TIGHTEN || kind == StepKind.ANGLE;
+  }
+
   /** Whether each fastener is confirmed by itself. */
   public boolean perFastener() {
-    return kind == StepKind.TIGHTEN || kind == StepKind.CHECK_PASS;
+    return turnsEach() || kind == StepKind.CHECK_PASS;
   }
 }

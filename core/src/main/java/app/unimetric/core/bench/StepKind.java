@@ -12,6 +12,8 @@ public enum StepKind {
   HAND,
   /** Each fastener is brought to a share of the torque. */
   TIGHTEN,
+  /** Each fastener is turned on by an angle; no torque tells how far it is. */
+  ANGLE,
   /** Each fastener is tried at full torque; repeated until nothing moves. */
   CHECK_PASS,
   /** A hold point: a function is proved. */

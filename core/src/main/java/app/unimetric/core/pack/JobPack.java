@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * A job as data.
@@ -16,7 +17,9 @@ import java.util.Map;
  * @param order what must come before what, among joints and steps
  * @param rechecks what to look at again, besides the workshop's own rules
  * @param assemblies joints that are done together; those in none are one together
+ * @param parts what it counts besides the part fitted
  * @param choices what is left open until the machine is known; none once it is answered
+ * @param layout how its parts stand to each other in time
  */
 public record JobPack(
     String key,
@@ -28,22 +31,29 @@ public record JobPack(
     List<String> words,
     List<String> cautions,
     Preparation preparation,
-    List<OneTimePart> oneTimeParts,
+    List<PackPart> parts,
     List<PackStep> steps,
     List<PackJoint> joints,
     List<OrderRule> order,
     List<PackCheck> checks,
     List<PackRecheck> rechecks,
     List<PackAssembly> assemblies,
-    PackChoices choices) {
+    PackChoices choices,
+    PackLayout layout) {
   /** The newest version of the document this code reads. */
   public static final int VERSION = 2;
+
+  /** What is moved over from the old part, as it is called among the tasks. */
+  public static final String CARRIED_OVER = "carried-over";
+
+  /** Where the original parts lie, as it is called among the tasks. */
+  public static final String KEPT = "kept";
 
   public JobPack {
     models = List.copyOf(models);
     words = List.copyOf(words);
     cautions = List.copyOf(cautions);
-    oneTimeParts = List.copyOf(oneTimeParts);
+    parts = List.copyOf(parts);
     steps = List.copyOf(steps);
     joints = List.copyOf(joints);
     order = List.copyOf(order);
@@ -82,6 +92,15 @@ public record JobPack(
   }
 
   /**
+   * This job inside another, which is undone before it and done after it.
+   *
+   * @param when under which answers of this job the other is needed; empty when it always is
+   */
+  public JobPack inside(JobPack outer, List<PackChoices.Condition> when) {
+    return Around.join(this, outer, when);
+  }
+
+  /**
    * The job as it is for one machine.
    *
    * @throws app.unimetric.core.problem.InvalidInput when a question or an answer is not known
@@ -105,14 +124,38 @@ public record JobPack(
         words,
         cautions,
         preparation,
-        oneTimeParts,
+        parts,
         steps,
         joints.stream().map(j -> j.with(foundFor(j, found))).toList(),
         order,
         checks,
         rechecks,
         assemblies,
-        choices);
+        choices,
+        layout);
+  }
+
+  /** Parts that must be at hand before it starts. */
+  public List<OneTimePart> oneTimeParts() {
+    return parts.stream()
+        .filter(p -> p.role().isOrdered())
+        .map(p -> new OneTimePart(p.name(), p.count()))
+        .toList();
+  }
+
+  /** Parts of one role in words: {@code 1 × spring, 2 × bush}; empty when there are none. */
+  public String partsInWords(PartRole role) {
+    return parts(role).stream().map(PackPart::words).collect(Collectors.joining(", "));
+  }
+
+  /** Parts of one role. */
+  public List<PackPart> parts(PartRole role) {
+    return parts.stream().filter(p -> p.role() == role).toList();
+  }
+
+  /** Whether a joint belongs to something put together on the bench. */
+  public boolean isOnTheBench(String jointId) {
+    return assemblies.stream().anyMatch(a -> a.onTheBench() && a.jointIds().contains(jointId));
   }
 
   private static List<DocumentedValue> foundFor(

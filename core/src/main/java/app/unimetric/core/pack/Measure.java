@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param min least that may stand, in {@code unit}; null without
  * @param max most that may stand, in {@code unit}; null without
  * @param limit where the limit is stated, or what must be so, in words; null without
+ * @param onPart which limit stands on the part itself and is read off it first; null when none does
+ * @param side on which it is; null where it is measured once
  * @param within how near it must come back to what was found, in {@code unit}; null when it need
  *     not
  */
@@ -24,12 +26,30 @@ public record Measure(
     @Nullable Double min,
     @Nullable Double max,
     @Nullable String limit,
-    @Nullable Double within) {
+    @Nullable Double within,
+    @Nullable End onPart,
+    @Nullable Side side) {
   private static final double MOST = 1_000_000;
   private static final double FLOATING = 1e-9;
   private static final Pattern FIGURE =
       Pattern.compile(
           "^\\s*(-?\\d{1,7}(?:[.,]\\d{1,6})?)(?!\\d|[.,]\\d|\\s*[-–/]\\s*\\d).*", Pattern.DOTALL);
+
+  /** Which end of what may stand a limit is. */
+  public enum End {
+    LEAST("least"),
+    MOST("most");
+
+    private final String words;
+
+    End(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
 
   /** How what was found stands to the limits. */
   public enum Judged {
@@ -55,8 +75,25 @@ public record Measure(
     if (within != null) {
       problems.within(within, 0, MOST, "within");
     }
+    problems.require(
+        onPart == null || unit != null, "unit", "is missing: a limit on the part needs its unit.");
+    problems.require(
+        onPart != End.LEAST || min == null, "min", "stands on the part or here, not both.");
+    problems.require(
+        onPart != End.MOST || max == null, "max", "stands on the part or here, not both.");
     problems.require(min == null || max == null || min <= max, "min", "must not be above max.");
     problems.orThrow();
+  }
+
+  /** Something whose limits, if any, are known beforehand. */
+  public Measure(
+      String what,
+      @Nullable String unit,
+      @Nullable Double min,
+      @Nullable Double max,
+      @Nullable String limit,
+      @Nullable Double within) {
+    this(what, unit, min, max, limit, within, null, null);
   }
 
   /** Something that need not come back the same. */
@@ -66,7 +103,7 @@ public record Measure(
       @Nullable Double min,
       @Nullable Double max,
       @Nullable String limit) {
-    this(what, unit, min, max, limit, null);
+    this(what, unit, min, max, limit, null, null, null);
   }
 
   /** Something to write down in words. */
@@ -74,8 +111,26 @@ public record Measure(
     return new Measure(what, null, null, null, null);
   }
 
-  Measure on(Side side) {
-    return new Measure(Selection.onSide(what, side), unit, min, max, limit, within);
+  Measure on(Side one) {
+    return new Measure(Selection.onSide(what, one), unit, min, max, limit, within, onPart, one);
+  }
+
+  /** Whether its limit is read off the part before it can be judged. */
+  public boolean asksLimit() {
+    return onPart != null;
+  }
+
+  /** The same with the limit that was read off the part. */
+  public Measure limitedTo(double read) {
+    return new Measure(
+        what,
+        unit,
+        onPart == End.LEAST ? Double.valueOf(read) : min,
+        onPart == End.MOST ? Double.valueOf(read) : max,
+        limit,
+        within,
+        null,
+        side);
   }
 
   public boolean hasLimits() {

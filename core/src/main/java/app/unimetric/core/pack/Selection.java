@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,17 +41,23 @@ final class Selection {
         pack.words(),
         pack.cautions(),
         preparation(pack.preparation()),
-        each(pack.oneTimeParts(), p -> "part." + p.name(), (p, side) -> p).stream()
-            .distinct()
-            .map(p -> new OneTimePart(p.name(), p.count() * times("part." + p.name())))
-            .toList(),
+        parts(pack.parts()),
         steps,
         joints,
         rules(pack.order()),
         each(pack.checks(), PackCheck::taskId, (c, side) -> c).stream().distinct().toList(),
         pack.rechecks().stream().map(this::recheck).toList(),
         pack.assemblies().stream().flatMap(a -> assemblies(a).stream()).toList(),
-        PackChoices.NONE);
+        PackChoices.NONE,
+        new PackLayout(
+            pack.layout().sidesInTurn() && sides.size() > 1,
+            pack.layout().around().stream()
+                .flatMap(
+                    name ->
+                        choices.eachSide().contains(name)
+                            ? sides.stream().map(side -> side.of(name))
+                            : Stream.of(name))
+                .collect(Collectors.toSet())));
   }
 
   private @Nullable Undoing undoing(PackJoint joint, Side side) {
@@ -74,10 +82,29 @@ final class Selection {
   private Preparation preparation(Preparation p) {
     return new Preparation(
         each(p.asFound(), m -> "measure." + m.what(), Measure::on),
-        each(p.fitChecks(), f -> "fit." + f, (f, side) -> f + " (" + side.words() + ")"),
+        each(p.fits(), f -> "fit." + f.question(), FitQuestion::on),
         each(p.inspections(), m -> "measure." + m.what(), Measure::on),
         p.specialTools(),
         p.consumables());
+  }
+
+  /** Counted once for each side; a part that differs by hand stands there once for each. */
+  private List<PackPart> parts(List<PackPart> parts) {
+    List<PackPart> counted = new ArrayList<>();
+    for (PackPart part : parts) {
+      String name = "part." + part.name();
+      if (!choices.holds(name, settled)) {
+        continue;
+      }
+      if (part.role() == PartRole.ORDERED_PER_SIDE && choices.eachSide().contains(name)) {
+        sides.forEach(
+            side ->
+                counted.add(new PackPart(onSide(part.name(), side), part.count(), part.role())));
+      } else {
+        counted.add(new PackPart(part.name(), part.count() * times(name), part.role()));
+      }
+    }
+    return counted;
   }
 
   private int times(String name) {
@@ -150,7 +177,8 @@ final class Selection {
           new PackAssembly(
               assembly.id(),
               assembly.title(),
-              joints.stream().flatMap(id -> ids(id).stream()).toList()));
+              joints.stream().flatMap(id -> ids(id).stream()).toList(),
+              assembly.onTheBench()));
     }
     return sides.stream()
         .map(
@@ -158,7 +186,8 @@ final class Selection {
                 new PackAssembly(
                     side.of(assembly.id()),
                     onSide(assembly.title(), side),
-                    joints.stream().map(side::of).toList()))
+                    joints.stream().map(side::of).toList(),
+                    assembly.onTheBench()))
         .toList();
   }
 

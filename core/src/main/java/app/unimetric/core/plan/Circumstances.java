@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param fits answers to the questions of fit; null when they are not asked here
  * @param handOrder joints as a person arranged them; empty for the planner's own order
  * @param byFeel joints that are done by feel, with the reason; passed over on a critical one
+ * @param toolChoices tools chosen by hand, by joint; the planner's own where one no longer does
  * @param today for calibration and expiry
  */
 public record Circumstances(
@@ -26,6 +27,7 @@ public record Circumstances(
     @Nullable List<FitAnswer> fits,
     List<String> handOrder,
     Map<String, String> byFeel,
+    Map<String, String> toolChoices,
     Policy policy,
     LocalDate today) {
   public Circumstances {
@@ -34,11 +36,12 @@ public record Circumstances(
     fits = fits == null ? null : List.copyOf(fits);
     handOrder = List.copyOf(handOrder);
     byFeel = Map.copyOf(byFeel);
+    toolChoices = Map.copyOf(toolChoices);
   }
 
   /** Only the crib is known. */
   public static Circumstances of(List<CribTool> crib, LocalDate today) {
     return new Circumstances(
-        List.of(), crib, null, null, null, List.of(), Map.of(), Policy.USUAL, today);
+        List.of(), crib, null, null, null, List.of(), Map.of(), Map.of(), Policy.USUAL, today);
   }
 }

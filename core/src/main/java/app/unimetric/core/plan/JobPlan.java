@@ -9,7 +9,9 @@ import app.unimetric.core.order.Task;
 import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.Side;
 import app.unimetric.core.quantity.ScaleReading;
+import app.unimetric.core.sequence.PassKind;
 import app.unimetric.core.stated.Trait;
 import app.unimetric.core.tool.ToolChoice;
 import java.util.ArrayList;
@@ -64,7 +66,13 @@ public record JobPlan(
     for (PackJoint joint : delicateFirst(pack.joints())) {
       PlannedJoint one =
           JointPlanner.plan(
-              joint, rules, given.decisions(), given.crib(), given.policy(), given.today());
+              joint,
+              rules,
+              given.decisions(),
+              given.crib(),
+              given.toolChoices().get(joint.id()),
+              given.policy(),
+              given.today());
       planned.put(joint.id(), one);
       settings.put(joint.id(), settingOf(one));
       blockers.addAll(blockers(one, given.byFeel()));
@@ -124,6 +132,16 @@ public record JobPlan(
   private static Map<String, String> assemblyOf(JobPack pack) {
     Map<String, String> assemblies = new HashMap<>();
     pack.assemblies().forEach(a -> a.jointIds().forEach(id -> assemblies.put(id, a.id())));
+    for (PackJoint joint : pack.joints()) {
+      Side side = joint.side();
+      String own =
+          pack.layout().isAround(joint.id())
+              ? "around"
+              : pack.layout().sidesInTurn() && side != null ? side.name() : null;
+      if (own != null) {
+        assemblies.putIfAbsent(joint.id(), own);
+      }
+    }
     return assemblies;
   }
 
@@ -137,6 +155,14 @@ public record JobPlan(
         .map(j -> j.passes().get(task.pass()).percent())
         .findFirst()
         .orElse(null);
+  }
+
+  /** Whether a task turns its fasteners on by an angle instead of a torque. */
+  public boolean isByAngle(Task task) {
+    return task.pass() >= 0
+        && joints.stream()
+            .filter(j -> j.id().equals(task.jointId()))
+            .anyMatch(j -> j.passes().get(task.pass()).kind() == PassKind.ANGLE);
   }
 
   /** Why a task may not come sooner, by the rules that bind just this one; null without any. */

@@ -38,6 +38,7 @@ final class JointPlanner {
       List<OrderRule> rules,
       List<Decision> decisions,
       List<CribTool> crib,
+      @Nullable String chosenTool,
       Policy policy,
       LocalDate today) {
     JointContext context = joint.context(policy.aim());
@@ -63,7 +64,12 @@ final class JointPlanner {
                 joint.duty().isCritical(),
                 crib,
                 today);
-    ToolChoice tool = tools.stream().filter(ToolChoice::usable).findFirst().orElse(null);
+    ToolChoice best = tools.stream().filter(ToolChoice::usable).findFirst().orElse(null);
+    ToolChoice tool =
+        tools.stream()
+            .filter(t -> t.usable() && t.tool().id().equals(chosenTool))
+            .findFirst()
+            .orElse(best);
     return new PlannedJoint(
         joint,
         asStated,
@@ -73,11 +79,11 @@ final class JointPlanner {
         compound,
         tools,
         tool,
-        joint.pattern().passes(),
+        StatedPasses.of(joint.pattern(), governing),
         joint.pattern().positions(),
         rules.stream().filter(r -> r.after().equals(joint.id())).map(OrderRule::reason).toList(),
         joint.pattern().reasons(),
-        notes(joint, governing, resolution, compound),
+        notes(joint, governing, resolution, compound, tool, best),
         why.derivation());
   }
 
@@ -153,10 +159,18 @@ final class JointPlanner {
       PackJoint joint,
       @Nullable StatedValue governing,
       Resolution resolution,
-      CompoundAdvice compound) {
+      CompoundAdvice compound,
+      @Nullable ToolChoice tool,
+      @Nullable ToolChoice best) {
     List<String> notes = new ArrayList<>();
     notes.add(joint.turning().end().words());
     joint.fastener().hand().unusual().ifPresent(notes::add);
+    if (tool != null && best != null && tool != best) {
+      notes.add("Chosen by hand: " + tool.costAgainst(best));
+    }
+    if (governing != null) {
+      governing.beyondTorque().ifPresent(notes::add);
+    }
     Double aim = resolution.aimNm();
     FrictionCondition wet = friction(compound.advice());
     if (governing != null

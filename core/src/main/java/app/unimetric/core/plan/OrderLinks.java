@@ -6,6 +6,7 @@ import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.Side;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -34,6 +35,7 @@ record OrderLinks(List<OrderRule> all, List<OrderRule> joints) {
 
   static OrderLinks of(JobPack pack) {
     List<OrderRule> all = new ArrayList<>(pack.order());
+    all.addAll(byLayout(pack));
     for (PackStep step : pack.steps()) {
       PackStep.Beside beside = step.beside();
       if (beside != null && step.phase() == Phase.TIGHTEN) {
@@ -42,6 +44,29 @@ record OrderLinks(List<OrderRule> all, List<OrderRule> joints) {
     }
     Set<String> joints = pack.joints().stream().map(PackJoint::id).collect(Collectors.toSet());
     return new OrderLinks(all, between(joints, all));
+  }
+
+  /** What is put together on the bench comes first; one side is closed before the other. */
+  private static List<OrderRule> byLayout(JobPack pack) {
+    List<OrderRule> rules = new ArrayList<>();
+    for (PackJoint first : pack.joints()) {
+      for (PackJoint later : pack.joints()) {
+        boolean bench = pack.isOnTheBench(first.id()) && !pack.isOnTheBench(later.id());
+        boolean inTurn =
+            pack.layout().sidesInTurn() && first.side() == Side.LEFT && later.side() == Side.RIGHT;
+        if (bench || inTurn) {
+          rules.add(
+              new OrderRule(
+                  first.id(),
+                  later.id(),
+                  Binding.HANG,
+                  bench
+                      ? "It is put together on the bench before the machine is opened."
+                      : "One side is closed before the other is opened."));
+        }
+      }
+    }
+    return rules;
   }
 
   private static void beside(
@@ -95,10 +120,5 @@ record OrderLinks(List<OrderRule> all, List<OrderRule> joints) {
         open.addAll(from.getOrDefault(at.after(), List.of()));
       }
     }
-  }
-
-  /** Whether any rule names this joint or step. */
-  boolean names(String id) {
-    return all.stream().anyMatch(r -> r.before().equals(id) || r.after().equals(id));
   }
 }

@@ -7,18 +7,23 @@ import app.unimetric.core.order.Task;
 import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.order.WorkGraph;
 import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.Side;
 import app.unimetric.core.pack.Undoing;
 import app.unimetric.core.plan.Wetting.Placed;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.sequence.PassKind;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,9 +31,11 @@ import org.jspecify.annotations.Nullable;
  * what comes after them; between stand the tasks of the joints and the steps beside them.
  */
 final class TaskGraph {
-  private static final int BEFORE = 0;
-  private static final int AMONG = 1;
-  private static final int AFTER = 2;
+  private static final int AHEAD = 0;
+  private static final int ON_THE_BENCH = 1;
+  private static final int BEFORE = 2;
+  private static final int AMONG = 3;
+  private static final int AFTER = 4;
   private static final int WETTING = 0;
   private static final int STARTING = 1;
   private static final int SNUGGING = 2;
@@ -36,6 +43,8 @@ final class TaskGraph {
   private static final int WICKING = 4;
   private static final int FIRST = -1;
 
+  private final Map<String, Integer> closed = new HashMap<>();
+  private final Map<String, Turn> turns = new HashMap<>();
   private final JobPack pack;
   private final List<PlannedJoint> joints;
   private final OrderLinks links;
@@ -43,6 +52,9 @@ final class TaskGraph {
   private final int[] firstRun;
   private final int[] run;
   private final int blocks;
+
+  /** When what belongs to one turn may be begun, and when its last torque must be on. */
+  private record Turn(int opened, int shut) {}
 
   /** The tasks of one joint as nodes; −1 where it has none. */
   private record Nodes(int wet, int start, int touched, int passes, int finished) {
@@ -77,10 +89,10 @@ final class TaskGraph {
   /** The row, with each joint wetted where it is placed. */
   WorkGraph.Row row(Map<String, Placed> placed) {
     WorkGraph graph = new WorkGraph();
-    int opened = graph.mark();
+    int whole = graph.mark();
     int tight = graph.mark();
-    List<Task> row = before();
-    undo(graph, row, inARow(graph, row, BEFORE, null, opened), opened);
+    inARow(graph, ahead(), AHEAD, null, whole);
+    Map<String, Integer> opened = open(graph, whole, tight);
     inARow(graph, after(), AFTER, tight, null);
     Map<String, Nodes> nodes = new HashMap<>();
     int[] started = new int[blocks];
@@ -93,14 +105,89 @@ final class TaskGraph {
       PlannedJoint joint = joints.get(i);
       Nodes made = joint(graph, joint, i, placed.get(joint.id()), started, snug, tight);
       nodes.put(joint.id(), made);
-      graph.before(opened, made.first());
+      graph.before(opened.getOrDefault(joint.id(), whole), made.first());
+      graph.before(made.finished(), closed.getOrDefault(joint.id(), tight));
       graph.before(made.finished(), tight);
     }
-    Map<String, Integer> steps = steps(graph, nodes, opened, tight);
+    Map<String, Integer> steps = steps(graph, nodes, opened);
     for (OrderRule rule : links.all()) {
       bind(graph, rule, nodes, steps);
     }
     return graph.row();
+  }
+
+  /**
+   * What is undone and taken off, in a row; where the sides are done in turn one for each side, the
+   * second once the first is closed. What is put together on the bench comes before any of it.
+   *
+   * @return for each joint and for each step beside one, the mark after which it may be begun
+   */
+  private Map<String, Integer> open(WorkGraph graph, int whole, int tight) {
+    Map<String, Integer> opened = new HashMap<>();
+    closed.clear();
+    turns.clear();
+    int ready = graph.mark();
+    graph.before(whole, ready);
+    for (PlannedJoint joint : joints) {
+      if (pack.isOnTheBench(joint.id())) {
+        opened.put(joint.id(), whole);
+        closed.put(joint.id(), ready);
+      }
+    }
+    int from = ready;
+    for (@Nullable Side side : sides()) {
+      int open = graph.mark();
+      int shut = graph.mark();
+      int locked = graph.mark();
+      List<Task> row = before(side);
+      undo(graph, row, inARow(graph, row, BEFORE, from, open), open, from, side);
+      inARow(graph, locking(side), AFTER, shut, locked);
+      graph.before(from, open);
+      graph.before(open, shut);
+      graph.before(locked, tight);
+      turns.put(String.valueOf(side), new Turn(open, shut));
+      for (PlannedJoint joint : joints) {
+        if (!pack.isOnTheBench(joint.id()) && isOf(joint.joint().side(), side)) {
+          opened.put(joint.id(), open);
+          closed.put(joint.id(), shut);
+        }
+      }
+      from = side == null ? open : locked;
+    }
+    return opened;
+  }
+
+  /** What is done once comes first; then each side, where one is closed before the other. */
+  private List<@Nullable Side> sides() {
+    List<@Nullable Side> sides = new ArrayList<>();
+    sides.add(null);
+    if (pack.layout().sidesInTurn()) {
+      sides.addAll(List.of(Side.values()));
+    }
+    return sides;
+  }
+
+  private Turn turnOf(@Nullable Side side) {
+    return Objects.requireNonNull(
+        turns.get(String.valueOf(pack.layout().sidesInTurn() ? side : null)));
+  }
+
+  /** What locks a side, where that is closed by itself. */
+  private List<Task> locking(@Nullable Side side) {
+    return side == null
+        ? List.of()
+        : pack.steps(Phase.Part.AFTER).stream()
+            .filter(s -> isLockedInTurn(s) && s.side() == side)
+            .map(PackStep::task)
+            .toList();
+  }
+
+  private boolean isLockedInTurn(PackStep step) {
+    return pack.layout().sidesInTurn() && step.phase() == Phase.LOCK && step.side() != null;
+  }
+
+  private boolean isOf(@Nullable Side own, @Nullable Side turn) {
+    return pack.layout().sidesInTurn() ? own == turn : turn == null;
   }
 
   private static List<Integer> inARow(
@@ -123,38 +210,41 @@ final class TaskGraph {
 
   /**
    * What is undone: in the reverse of the order in which it is tightened, before anything is taken
-   * off unless the pack says beside which step.
+   * off unless the pack says beside which step; of a job inside another, once that is undone.
    */
-  private void undo(WorkGraph graph, List<Task> row, List<Integer> nodes, int opened) {
-    int first = 0;
-    while (first < row.size() && isStillWhole(row.get(first))) {
-      first++;
-    }
+  private void undo(
+      WorkGraph graph,
+      List<Task> row,
+      List<Integer> nodes,
+      int opened,
+      int from,
+      @Nullable Side side) {
     Map<String, Integer> made = new HashMap<>();
     for (int i = joints.size() - 1; i >= 0; i--) {
       PackJoint joint = joints.get(i).joint();
       Undoing undoing = joint.undoing();
-      if (undoing == null) {
+      if (undoing == null || !isOf(joint.side(), side)) {
         continue;
       }
       Undoing.BesideStep beside = undoing.beside();
       int step = beside == null ? -1 : placeOf(beside.stepId(), row);
-      int at = step < 0 ? first : step;
-      int side = step >= 0 && beside != null && beside.after() ? 1 : -1;
+      int at = step < 0 ? firstOff(row, pack.layout().isAround(joint.id())) : step;
+      int after = step >= 0 && beside != null && beside.after() ? 1 : -1;
       int node =
           graph.add(
               Task.ofStep(TaskKind.UNDO, joint.undoId()),
-              Place.besideInRow(BEFORE, at, side, joints.size() - i));
+              Place.besideInRow(BEFORE, at, after, joints.size() - i));
       made.put(joint.id(), node);
-      if (side > 0) {
+      graph.before(from, node);
+      if (after > 0) {
         graph.before(nodes.get(at), node);
       } else if (at < nodes.size()) {
         graph.before(node, nodes.get(at));
       }
-      if (at > 0 && side < 0) {
+      if (at > 0 && after < 0) {
         graph.before(nodes.get(at - 1), node);
       }
-      graph.before(node, side > 0 && at + 1 < nodes.size() ? nodes.get(at + 1) : opened);
+      graph.before(node, after > 0 && at + 1 < nodes.size() ? nodes.get(at + 1) : opened);
     }
     for (OrderRule rule : links.joints()) {
       Integer later = made.get(rule.after());
@@ -163,6 +253,21 @@ final class TaskGraph {
         graph.before(later, earlier);
       }
     }
+  }
+
+  /** Where the first thing is taken off: of the job around, or of the one inside it. */
+  private int firstOff(List<Task> row, boolean around) {
+    int first = 0;
+    while (first < row.size()
+        && (isStillWhole(row.get(first)) || !around && isAround(row.get(first)))) {
+      first++;
+    }
+    return first;
+  }
+
+  private boolean isAround(Task task) {
+    String step = task.stepId();
+    return step != null && pack.layout().isAround(step);
   }
 
   /**
@@ -191,32 +296,84 @@ final class TaskGraph {
     return -1;
   }
 
-  /** Measured as found before anything is undone, inspected once it is clean. */
-  private List<Task> before() {
+  /** Known, looked up and asked while all is together, and measured as found. */
+  private List<Task> ahead() {
     List<Task> row = new ArrayList<>();
-    List<Task> found = measures(TaskKind.MEASURE, "found.", pack.preparation().asFound().size());
-    List<Task> inspected =
-        measures(TaskKind.INSPECT, "inspect.", pack.preparation().inspections().size());
     for (PackStep step : pack.steps(Phase.Part.BEFORE)) {
+      if (step.phase().compareTo(Phase.AS_FOUND) < 0) {
+        row.add(step.task());
+      }
+    }
+    return row;
+  }
+
+  /** Measured as found before anything is undone, inspected once it is clean. */
+  private List<Task> before(@Nullable Side side) {
+    List<PackStep> steps =
+        pack.steps(Phase.Part.BEFORE).stream()
+            .filter(s -> s.phase().compareTo(Phase.AS_FOUND) >= 0 && isOf(s.side(), side))
+            .sorted(Comparator.comparing(this::depth).thenComparing(PackStep::phase))
+            .toList();
+    List<Task> found = side == null ? found() : List.of();
+    List<Task> inspected = inspected(side);
+    List<Task> moved = side == null ? carriedOver() : List.of();
+    List<Task> row = new ArrayList<>();
+    for (PackStep step : steps) {
+      boolean inside = !pack.layout().isAround(step.taskId());
       if (step.phase().compareTo(Phase.AS_FOUND) > 0) {
         row.addAll(found);
         found = List.of();
       }
-      if (step.phase().compareTo(Phase.CLEAN) > 0) {
+      if (inside && step.phase().compareTo(Phase.CLEAN) > 0) {
         row.addAll(inspected);
+        row.addAll(moved);
         inspected = List.of();
+        moved = List.of();
       }
       row.add(step.task());
     }
     row.addAll(found);
     row.addAll(inspected);
+    row.addAll(moved);
     return row;
   }
 
-  private static List<Task> measures(TaskKind kind, String prefix, int count) {
+  /** The job around is taken off first and cleaned for going back last. */
+  private int depth(PackStep step) {
+    boolean opens = step.phase().compareTo(Phase.SECURE) > 0;
+    if (!opens) {
+      return 0;
+    }
+    boolean offFirst = step.phase() == Phase.LOOSEN || step.phase() == Phase.REMOVE;
+    return pack.layout().isAround(step.taskId()) ? offFirst ? 1 : 3 : 2;
+  }
+
+  private List<Task> found() {
+    return measures(TaskKind.MEASURE, "found.", pack.preparation().asFound(), null, false);
+  }
+
+  private List<Task> inspected(@Nullable Side side) {
+    return measures(
+        TaskKind.INSPECT,
+        "inspect.",
+        pack.preparation().inspections(),
+        side,
+        pack.layout().sidesInTurn());
+  }
+
+  private List<Task> carriedOver() {
+    return pack.parts(PartRole.CARRIED_OVER).isEmpty()
+        ? List.of()
+        : List.of(Task.ofStep(TaskKind.STEP, JobPack.CARRIED_OVER));
+  }
+
+  private static List<Task> measures(
+      TaskKind kind, String prefix, List<Measure> all, @Nullable Side side, boolean onlyThis) {
     List<Task> tasks = new ArrayList<>();
-    for (int i = 1; i <= count; i++) {
-      tasks.add(Task.ofStep(kind, prefix + i));
+    for (int i = 1; i <= all.size(); i++) {
+      if (!onlyThis || all.get(i - 1).side() == side) {
+        tasks.add(Task.ofStep(kind, prefix + i));
+      }
     }
     return tasks;
   }
@@ -224,11 +381,16 @@ final class TaskGraph {
   /** Locked, measured once more where it must come back the same, proved, looked at by another. */
   private List<Task> after() {
     List<Task> row = new ArrayList<>();
-    pack.steps(Phase.Part.AFTER).forEach(s -> row.add(s.task()));
+    pack.steps(Phase.Part.AFTER).stream()
+        .filter(s -> !isLockedInTurn(s))
+        .forEach(s -> row.add(s.task()));
     for (int i = 0; i < pack.preparation().asFound().size(); i++) {
       if (pack.preparation().asFound().get(i).within() != null) {
         row.add(Task.ofStep(TaskKind.MEASURE, "left." + (i + 1)));
       }
+    }
+    if (!pack.parts(PartRole.ORIGINAL_KEPT).isEmpty()) {
+      row.add(Task.ofStep(TaskKind.MEASURE, JobPack.KEPT));
     }
     for (PackCheck check : pack.checks()) {
       row.add(Task.ofStep(TaskKind.FUNCTION_CHECK, check.taskId()));
@@ -279,7 +441,7 @@ final class TaskGraph {
           isSnug && !atItsTurn
               ? together(SNUGGING, turn)
               : new Place(AMONG, run[turn], PASSES, turn, 0, i);
-      int node = graph.add(Task.ofPass(kindOf(pass), id, i), place);
+      int node = graph.add(Task.ofPass(kindOf(joint.passes(), i), id, i), place);
       last = chain(graph, last, node);
       touched = touched < 0 ? node : touched;
       if (!isSnug) {
@@ -304,11 +466,14 @@ final class TaskGraph {
     return new Place(AMONG, firstRun[turn], layer, turn, 0, 0);
   }
 
-  private static TaskKind kindOf(Pass pass) {
+  /** The last pass that tightens is the final one; a torque before a turn by angle is not. */
+  private static TaskKind kindOf(List<Pass> passes, int at) {
+    Pass pass = passes.get(at);
+    boolean turnedOn = at + 1 < passes.size() && passes.get(at + 1).kind() == PassKind.ANGLE;
     return switch (pass.kind()) {
       case SNUG -> TaskKind.SNUG;
       case CIRCULAR_CHECK -> TaskKind.CHECK_ROUND;
-      default -> pass.percent() == Pass.FULL_PERCENT ? TaskKind.FINAL : TaskKind.PASS;
+      default -> pass.percent() == Pass.FULL_PERCENT && !turnedOn ? TaskKind.FINAL : TaskKind.PASS;
     };
   }
 
@@ -321,7 +486,7 @@ final class TaskGraph {
 
   /** Steps beside a joint, where rules put them, or at the head of their phase. */
   private Map<String, Integer> steps(
-      WorkGraph graph, Map<String, Nodes> nodes, int opened, int tight) {
+      WorkGraph graph, Map<String, Nodes> nodes, Map<String, Integer> opened) {
     Map<String, Integer> steps = new HashMap<>();
     List<PackStep> among = pack.steps(Phase.Part.AMONG);
     for (int i = 0; i < among.size(); i++) {
@@ -332,17 +497,33 @@ final class TaskGraph {
       int node;
       if (beside == null || its == null) {
         node = graph.add(step.task(), headOf(step.phase(), i));
-        if (!links.names(step.taskId())) {
-          nodes.values().forEach(n -> head(graph, node, step.phase(), n));
+        if (!isNamed(step)) {
+          nodes.forEach(
+              (id, its1) -> {
+                if (pack.layout().isAround(id) == pack.layout().isAround(step.taskId())) {
+                  head(graph, node, step.phase(), its1);
+                }
+              });
         }
       } else {
         node = beside(graph, step, beside, its, i);
       }
-      graph.before(opened, node);
-      graph.before(node, tight);
+      Turn turn = turnOf(step.side());
+      graph.before(joint == null ? turn.opened() : opened.getOrDefault(joint, turn.opened()), node);
+      graph.before(node, joint == null ? turn.shut() : closed.getOrDefault(joint, turn.shut()));
       steps.put(step.taskId(), node);
     }
     return steps;
+  }
+
+  /** Whether a rule of its own job says where a step stands. */
+  private boolean isNamed(PackStep step) {
+    String id = step.taskId();
+    boolean around = pack.layout().isAround(id);
+    return links.all().stream()
+        .filter(r -> r.before().equals(id) || r.after().equals(id))
+        .map(r -> r.before().equals(id) ? r.after() : r.before())
+        .anyMatch(other -> pack.layout().isAround(other) == around);
   }
 
   private static Place headOf(Phase phase, int written) {

@@ -7,6 +7,7 @@ import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Undoing;
 import app.unimetric.core.quantity.Figure;
 import java.util.ArrayList;
@@ -82,7 +83,10 @@ public record WorkLine(
       return this;
     }
     Double percent = plan.percent(task);
-    String share = percent == null ? "" : Figure.rounded(percent, 1) + " %";
+    String share =
+        plan.isByAngle(task)
+            ? "by the stated angle"
+            : percent == null ? "" : Figure.rounded(percent, 1) + " %";
     return new WorkLine(
         task.kind(),
         task.kind().words(),
@@ -116,6 +120,24 @@ public record WorkLine(
       named.put(
           c.taskId(), line(TaskKind.FUNCTION_CHECK, c.title(), c.text(), null, true, List.of()));
     }
+    named.put(
+        JobPack.CARRIED_OVER,
+        line(
+            TaskKind.STEP,
+            "Moved over from the old part",
+            pack.partsInWords(PartRole.CARRIED_OVER),
+            null,
+            true,
+            List.of()));
+    named.put(
+        JobPack.KEPT,
+        line(
+            TaskKind.MEASURE,
+            "Originals kept",
+            pack.partsInWords(PartRole.ORIGINAL_KEPT),
+            null,
+            false,
+            List.of()));
     named.put(
         "second-look",
         line(

@@ -6,5 +6,7 @@ public enum PassKind {
   SNUG,
   CROSS,
   ALTERNATE,
-  CIRCULAR_CHECK
+  CIRCULAR_CHECK,
+  /** Turned on by an angle, with no torque to read. */
+  ANGLE
 }

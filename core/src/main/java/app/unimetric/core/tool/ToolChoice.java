@@ -1,5 +1,6 @@
 package app.unimetric.core.tool;
 
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueBand;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -18,6 +19,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record ToolChoice(
     CribTool tool, boolean usable, Setting setting, boolean calibrated, List<String> reasons) {
+  private static final double PERCENT = 100;
+
   public ToolChoice {
     reasons = List.copyOf(reasons);
   }
@@ -47,6 +50,34 @@ public record ToolChoice(
                 .thenComparingDouble(c -> c.tool().tool().maxNm())
                 .thenComparing(c -> c.tool().id()))
         .toList();
+  }
+
+  /** What it costs in certainty to use this tool and not another, in words. */
+  public String costAgainst(ToolChoice other) {
+    List<String> costs = new ArrayList<>();
+    double mine = tool.tool().deviation() * PERCENT;
+    double theirs = other.tool().tool().deviation() * PERCENT;
+    if (mine > theirs) {
+      costs.add(
+          "± " + Figure.rounded(mine, 1) + " % instead of ± " + Figure.rounded(theirs, 1) + " %");
+    }
+    if (setting.spillPercent() > other.setting().spillPercent()) {
+      costs.add(
+          "with its deviation it may end "
+              + Figure.rounded(setting.spillPercent(), 1)
+              + " % outside the band");
+    }
+    if (!calibrated && other.calibrated()) {
+      costs.add("it is out of calibration");
+    }
+    return costs.isEmpty()
+        ? tool.name() + " is as sure here as " + other.tool().name() + "."
+        : tool.name()
+            + " is less sure than "
+            + other.tool().name()
+            + ": "
+            + String.join("; ", costs)
+            + ".";
   }
 
   private static double distance(ToolChoice choice, double aim) {

@@ -48,6 +48,8 @@ class ReplayTest {
   }
 
   private Finding finding = Finding.GOOD;
+  private Double limit;
+  private String toolId;
 
   private RunState state() {
     return Replay.of(sheet, log);
@@ -66,6 +68,8 @@ class ReplayTest {
         nm == null ? null : NEWTON_METRE,
         reason,
         kind == EventKind.FOUND ? finding : null,
+        limit,
+        toolId,
         corrects,
         by,
         null,
@@ -502,6 +506,8 @@ class ReplayTest {
             null,
             null,
             null,
+            null,
+            null,
             ASTA,
             null,
             EntryTime.at(AT)));
@@ -526,12 +532,20 @@ class ReplayTest {
   @ParameterizedTest
   @MethodSource("app.unimetric.core.Seeded#cases")
   void anyLogPlaysAndAResendChangesNothing(Seeded.Case random) {
+    sheet =
+        RunSheetWriter.write(
+            JobPlan.of(
+                SamplePack.read(SamplePack.document()),
+                Circumstances.of(
+                    List.of(AtTheBench.click("t1", 4.0), AtTheBench.click("t2", 6.0)),
+                    LocalDate.of(2026, 5, 4))));
     for (int i = 0; i < 60; i++) {
       RunState s = state();
       EventKind kind =
           random.nextInt(4) > 0 && !s.permits().isEmpty()
               ? s.permits().get(random.nextInt(s.permits().size()))
               : EventKind.values()[random.nextInt(10)];
+      toolId = kind == EventKind.AMENDED ? random.nextBoolean() ? "t2" : "none" : null;
       Double nm = kind == EventKind.READING ? (Double) random.between(1, 25) : null;
       UUID corrects =
           kind != EventKind.CORRECTION
@@ -579,6 +593,8 @@ class ReplayTest {
               null,
               null,
               state.permits().get(0) == EventKind.FOUND ? Finding.GOOD : null,
+              null,
+              null,
               null,
               look ? LEAD : ASTA,
               null,

@@ -272,6 +272,8 @@ class RunSheetTest {
               "2 mm, as usual",
               state.permits().contains(EventKind.FOUND) ? Finding.GOOD : null,
               null,
+              null,
+              null,
               look ? lead : mechanic,
               null,
               EntryTime.at(java.time.Instant.EPOCH.plusSeconds(i))));

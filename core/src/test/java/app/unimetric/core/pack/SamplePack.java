@@ -123,18 +123,29 @@ public final class SamplePack {
         d.texts("cautions"),
         new Preparation(
             d.measures("asFound"),
-            d.texts("fitChecks"),
+            d.texts("fitChecks").stream().map(q -> new FitQuestion(q, null)).toList(),
             d.measures("inspections"),
             d.texts("specialTools"),
             d.texts("consumables")),
-        d.each("oneTimeParts", p -> new OneTimePart(p.text("name"), (int) p.number("count", 1))),
+        d.each(
+            "oneTimeParts",
+            p ->
+                new PackPart(
+                    p.text("name"),
+                    (int) p.number("count", 1),
+                    p.choice("role", PartRole.USED_ONCE))),
         steps,
         joints,
         order(d, joints, steps),
         d.each("checks", c -> new PackCheck(c.text("id"), c.text("title"), c.text("text"))),
         d.each("rechecks", SamplePack::recheck),
-        d.each("assemblies", a -> new PackAssembly(a.text("id"), a.text("id"), a.texts("joints"))),
-        PackChoices.NONE);
+        d.each(
+            "assemblies",
+            a ->
+                new PackAssembly(
+                    a.text("id"), a.text("id"), a.texts("joints"), a.flag("onTheBench"))),
+        PackChoices.NONE,
+        new PackLayout(d.flag("sidesInTurn"), Set.copyOf(d.texts("around"))));
   }
 
   /** With a binding as it says; without any as a document of version 1 is understood. */
@@ -331,7 +342,9 @@ public final class SamplePack {
           figure("min"),
           figure("max"),
           text("limit"),
-          figure("within"));
+          figure("within"),
+          text("onPart") == null ? null : Measure.End.valueOf(text("onPart")),
+          has("side") ? Side.valueOf(text("side")) : null);
     }
   }
 

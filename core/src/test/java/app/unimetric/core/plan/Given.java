@@ -16,6 +16,7 @@ public final class Given {
   private List<FitAnswer> fits;
   private List<String> handOrder = List.of();
   private Map<String, String> byFeel = Map.of();
+  private Map<String, String> toolChoices = Map.of();
 
   private Given(List<CribTool> crib, LocalDate today) {
     this.crib = crib;
@@ -46,6 +47,11 @@ public final class Given {
     return this;
   }
 
+  public Given choosing(String joint, String tool) {
+    toolChoices = Map.of(joint, tool);
+    return this;
+  }
+
   Given answered(List<FitAnswer> answers) {
     fits = answers;
     return this;
@@ -60,6 +66,15 @@ public final class Given {
     return JobPlan.of(
         pack,
         new Circumstances(
-            decisions, crib, handTools, shelf, fits, handOrder, byFeel, Policy.USUAL, today));
+            decisions,
+            crib,
+            handTools,
+            shelf,
+            fits,
+            handOrder,
+            byFeel,
+            toolChoices,
+            Policy.USUAL,
+            today));
   }
 }

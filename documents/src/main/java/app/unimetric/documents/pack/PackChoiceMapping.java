@@ -4,6 +4,7 @@ import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackChoices;
 import app.unimetric.core.pack.PackOption;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.Phase;
 import app.unimetric.core.problem.Problems;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -61,8 +62,29 @@ final class PackChoiceMapping {
     measures(d.inspections(), "inspections");
     all(d.oneTimeParts())
         .forEach(p -> take("part." + p.name(), p.when(), p.eachSide(), "oneTimeParts"));
+    all(d.around()).forEach(a -> take("around." + a.pack(), a.when(), null, "around"));
+    all(d.parts()).forEach(p -> take("part." + p.name(), p.when(), p.eachSide(), "parts"));
+    all(d.fitChecks())
+        .forEach(f -> take("fit." + f.question(), f.when(), f.eachSide(), "fitChecks"));
+    if (Boolean.TRUE.equals(d.sidesInTurn())) {
+      inTurn(steps);
+    }
     problems.orThrow();
     return new PackChoices(options, when, eachSide);
+  }
+
+  /** What is undone, taken off or cleaned while one side is open belongs to that side. */
+  private void inTurn(List<PackDocument.StepFields> steps) {
+    problems.require(
+        !eachSide.isEmpty(), "sidesInTurn", "needs something that is done once a side.");
+    for (int i = 0; i < steps.size(); i++) {
+      Phase phase = steps.get(i).phase();
+      boolean open = phase.compareTo(Phase.LOOSEN) >= 0 && phase.compareTo(Phase.DRY_FIT) <= 0;
+      problems.require(
+          !open || Boolean.TRUE.equals(steps.get(i).eachSide()),
+          "steps[" + i + "].eachSide",
+          "is missing: the sides are done in turn, so what is undone or cleaned belongs to one.");
+    }
   }
 
   private void measures(@Nullable List<PackDocument.MeasureFields> measures, String at) {
@@ -75,16 +97,21 @@ final class PackChoiceMapping {
       @Nullable Boolean onEachSide,
       String at) {
     if (conditions != null) {
-      when.put(
-          name,
-          conditions.entrySet().stream()
-              .map(e -> new PackChoices.Condition(e.getKey(), e.getValue()))
-              .toList());
+      when.put(name, conditions(conditions));
       conditions.forEach((option, answers) -> answers.forEach(a -> known(option, a, at)));
     }
     if (Boolean.TRUE.equals(onEachSide)) {
       eachSide.add(name);
     }
+  }
+
+  /** Under which answers something belongs to a job. */
+  static List<PackChoices.Condition> conditions(@Nullable Map<String, List<String>> written) {
+    return written == null
+        ? List.of()
+        : written.entrySet().stream()
+            .map(e -> new PackChoices.Condition(e.getKey(), e.getValue()))
+            .toList();
   }
 
   private void once(List<String> ids, String at) {

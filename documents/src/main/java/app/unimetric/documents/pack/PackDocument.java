@@ -6,6 +6,8 @@ import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.order.Binding;
 import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.pack.MachineKind;
+import app.unimetric.core.pack.Measure;
+import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Turn;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -41,18 +43,21 @@ record PackDocument(
     @Nullable List<String> words,
     @Nullable List<String> cautions,
     @Nullable List<MeasureFields> asFound,
-    @Nullable List<String> fitChecks,
+    @Nullable List<FitFields> fitChecks,
     @Nullable List<MeasureFields> inspections,
     @Nullable List<String> specialTools,
     @Nullable List<String> consumables,
     @Nullable List<PartFields> oneTimeParts,
+    @Nullable List<PartFields> parts,
     @Nullable List<StepFields> steps,
     List<JointFields> joints,
     @Nullable List<RuleFields> order,
     @Nullable List<CheckFields> checks,
     @Nullable List<RecheckFields> rechecks,
     @Nullable List<AssemblyFields> assemblies,
-    @Nullable List<OptionFields> options) {
+    @Nullable List<OptionFields> options,
+    @Nullable Boolean sidesInTurn,
+    @Nullable List<AroundFields> around) {
 
   /** Something measured or looked at; a bare text is only looked at. */
   record MeasureFields(
@@ -62,22 +67,48 @@ record PackDocument(
       @Nullable Double max,
       @Nullable String limit,
       @Nullable Double within,
+      Measure.@Nullable End onPart,
       @Nullable Map<String, List<String>> when,
       @Nullable Boolean eachSide) {
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     static MeasureFields ofText(String what) {
-      return new MeasureFields(what, null, null, null, null, null, null, null);
+      return new MeasureFields(what, null, null, null, null, null, null, null, null);
     }
   }
+
+  /** A question of fit; a bare text is answered by looking. */
+  record FitFields(
+      String question,
+      @Nullable String call,
+      @Nullable Map<String, List<String>> when,
+      @Nullable Boolean eachSide) {
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    static FitFields ofText(String question) {
+      return new FitFields(question, null, null, null);
+    }
+  }
+
+  /**
+   * A job this one stands inside.
+   *
+   * @param pack its key
+   * @param document as it stood when the job was opened; null in a pack on offer
+   */
+  record AroundFields(
+      String pack,
+      @Nullable Map<String, List<String>> when,
+      @Nullable Map<String, Object> document) {}
 
   record PartFields(
       String name,
       int count,
+      @Nullable PartRole role,
       @Nullable Map<String, List<String>> when,
       @Nullable Boolean eachSide) {}
 
   /** Joints by their ids. */
-  record AssemblyFields(String id, String title, List<String> joints) {}
+  record AssemblyFields(
+      String id, String title, List<String> joints, @Nullable Boolean onTheBench) {}
 
   record OptionFields(String id, String question, List<AnswerFields> answers) {}
 

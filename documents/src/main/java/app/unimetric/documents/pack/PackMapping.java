@@ -8,14 +8,18 @@ import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.order.Binding;
 import app.unimetric.core.order.OrderRule;
 import app.unimetric.core.pack.DocumentedValue;
+import app.unimetric.core.pack.FitCall;
+import app.unimetric.core.pack.FitQuestion;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Measure;
-import app.unimetric.core.pack.OneTimePart;
 import app.unimetric.core.pack.PackAssembly;
 import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackLayout;
+import app.unimetric.core.pack.PackPart;
 import app.unimetric.core.pack.PackRecheck;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.pack.TorqueSheet;
@@ -41,6 +45,7 @@ import app.unimetric.core.surface.Situation;
 import app.unimetric.core.surface.Surface;
 import app.unimetric.core.thread.Hand;
 import app.unimetric.core.thread.ScrewThread;
+import app.unimetric.core.thread.ThreadText;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -49,6 +54,7 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** From a document of any version to the core's pack; gathers what is wrong with its place. */
@@ -60,7 +66,7 @@ final class PackMapping {
     Preparation preparation =
         new Preparation(
             each(d.asFound(), "asFound", (m, at) -> measure(m, at)),
-            texts(d.fitChecks()),
+            each(d.fitChecks(), "fitChecks", this::fit),
             each(d.inspections(), "inspections", this::inspection),
             texts(d.specialTools()),
             texts(d.consumables()));
@@ -78,14 +84,19 @@ final class PackMapping {
         texts(d.words()),
         texts(d.cautions()),
         preparation,
-        map(d.oneTimeParts(), p -> new OneTimePart(p.name(), p.count())),
+        parts(d),
         steps,
         joints,
         order(d, joints, steps),
         map(d.checks(), c -> new PackCheck(c.id(), c.title(), c.text())),
         rechecks,
-        map(d.assemblies(), a -> new PackAssembly(a.id(), a.title(), a.joints())),
-        new PackChoiceMapping(problems).choices(d));
+        map(
+            d.assemblies(),
+            a ->
+                new PackAssembly(
+                    a.id(), a.title(), a.joints(), Boolean.TRUE.equals(a.onTheBench()))),
+        new PackChoiceMapping(problems).choices(d),
+        new PackLayout(Boolean.TRUE.equals(d.sidesInTurn()), Set.of()));
   }
 
   /** A rule of the second version names joints or steps and says how strictly it binds. */
@@ -189,7 +200,31 @@ final class PackMapping {
 
   private @Nullable Measure measure(PackDocument.MeasureFields m, String at) {
     return problems.under(
-        at, () -> new Measure(m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within()));
+        at,
+        () ->
+            new Measure(
+                m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within(), m.onPart(), null));
+  }
+
+  private @Nullable FitQuestion fit(PackDocument.FitFields f, String at) {
+    String call = f.call();
+    FitCall answers =
+        Stream.of(FitCall.values()).filter(c -> c.call().equals(call)).findFirst().orElse(null);
+    problems.require(
+        call == null || answers != null,
+        at + ".call",
+        "names no calculation of fit; the list is in docs/formats.");
+    return new FitQuestion(f.question(), answers);
+  }
+
+  /** Parts used once have a list of their own; all others name their role. */
+  private static List<PackPart> parts(PackDocument d) {
+    List<PackPart> parts =
+        new ArrayList<>(
+            map(d.oneTimeParts(), p -> new PackPart(p.name(), p.count(), PartRole.USED_ONCE)));
+    parts.addAll(
+        map(d.parts(), p -> new PackPart(p.name(), p.count(), or(p.role(), PartRole.NEW))));
+    return parts;
   }
 
   private @Nullable Measure inspection(PackDocument.MeasureFields m, String at) {
@@ -238,7 +273,14 @@ final class PackMapping {
   }
 
   private @Nullable PackJoint joint(PackDocument.JointFields j, String at) {
-    ScrewThread thread = problems.under(at + ".thread", () -> ScrewThread.parse(j.thread()));
+    ThreadText named = problems.under(at + ".thread", () -> ThreadText.parse(j.thread()));
+    ScrewThread thread = named == null ? null : named.thread();
+    Hand written = named == null ? null : named.hand();
+    problems.require(
+        written == null || j.hand() == null || written == j.hand(),
+        at + ".hand",
+        "is not the hand the thread is written with.");
+    Hand hand = written == null ? or(j.hand(), Hand.RIGHT) : written;
     String mark = j.propertyClass();
     PropertyClass material =
         mark == null
@@ -256,13 +298,17 @@ final class PackMapping {
         present(j.values()) || present(j.slots()),
         at + ".values",
         "needs at least one stated value (“snug” is one too), or slots that say where to look one up.");
-    return thread == null || pattern == null || situation == null
+    Fastener fastener =
+        thread == null
+            ? null
+            : problems.under(
+                at, () -> new Fastener(thread, hand, material, or(j.head(), Head.HEX), j.drive()));
+    return fastener == null || pattern == null || situation == null
         ? null
         : new PackJoint(
             j.id(),
             j.title(),
-            new Fastener(
-                thread, or(j.hand(), Hand.RIGHT), material, or(j.head(), Head.HEX), j.drive()),
+            fastener,
             pattern,
             duty(j),
             situation,

@@ -3,6 +3,7 @@ package app.unimetric.documents.pack;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problem;
+import app.unimetric.core.problem.Problems;
 import app.unimetric.documents.StrictJson;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,6 +13,8 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.exc.JsonNodeException;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Reads job packs; a broken one is refused whole, with the place of each error. */
 public final class PackReader {
@@ -25,12 +28,13 @@ public final class PackReader {
    * Takes a pack from outside: held against the published schema, then read.
    *
    * @param text JSON
+   * @param library where the jobs around it are found
    * @throws InvalidInput with every problem found and its place
    */
-  public JobPack take(String text) {
+  public JobPack take(String text, PackLibrary library) {
     List<Problem> problems = new ArrayList<>(bySchema(text));
     if (problems.isEmpty()) {
-      return read(text);
+      return read(whole(text, library));
     }
     // What the schema cannot judge is told in the same breath, as far as the document can be read.
     for (Problem beyond : beyondSchema(text)) {
@@ -79,9 +83,43 @@ public final class PackReader {
     return false;
   }
 
+  /** The same for a pack that stands inside no other. */
+  public JobPack take(String text) {
+    return take(text, PackLibrary.EMPTY);
+  }
+
   /** The same for a document that was parsed already into maps, lists, texts and numbers. */
-  public JobPack take(Map<String, Object> document) {
-    return take(json.writeValueAsString(document));
+  public JobPack take(Map<String, Object> document, PackLibrary library) {
+    return take(json.writeValueAsString(document), library);
+  }
+
+  /**
+   * The same document with the jobs around it written into it, so that it says all by itself. A job
+   * around may not stand inside a third.
+   *
+   * @throws InvalidInput when one of them is not on offer, or stands inside another itself
+   */
+  public String whole(String text, PackLibrary library) {
+    if (!(json.readTree(text) instanceof ObjectNode document)
+        || !(document.get("around") instanceof ArrayNode around)) {
+      return text;
+    }
+    Problems problems = new Problems();
+    for (int i = 0; i < around.size(); i++) {
+      if (around.get(i) instanceof ObjectNode one && !one.hasNonNull("document")) {
+        String key = one.path("pack").asString("");
+        String at = "around[" + i + "].pack";
+        JsonNode found = library.document(key).map(json::readTree).orElse(null);
+        problems.require(found != null, at, "names no job on offer: " + key + ".");
+        problems.require(
+            found == null || !found.hasNonNull("around"), at, "stands inside another job itself.");
+        if (found != null) {
+          one.set("document", found);
+        }
+      }
+    }
+    problems.orThrow();
+    return json.writeValueAsString(document);
   }
 
   /**
@@ -96,6 +134,22 @@ public final class PackReader {
     } catch (JacksonException e) {
       throw InvalidInput.at("", "This is not a job pack of a version this program reads.");
     }
-    return new PackMapping().pack(document);
+    JobPack pack = new PackMapping().pack(document);
+    for (PackDocument.AroundFields around : around(document)) {
+      Map<String, Object> outer = around.document();
+      if (outer == null) {
+        throw InvalidInput.at(
+            "around", "is not written into this document: " + around.pack() + ".");
+      }
+      pack =
+          pack.inside(
+              read(json.writeValueAsString(outer)), PackChoiceMapping.conditions(around.when()));
+    }
+    return pack;
+  }
+
+  private static List<PackDocument.AroundFields> around(PackDocument document) {
+    List<PackDocument.AroundFields> around = document.around();
+    return around == null ? List.of() : around;
   }
 }

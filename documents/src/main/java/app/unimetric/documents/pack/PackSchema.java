@@ -65,7 +65,6 @@ final class PackSchema {
       case "exclusiveMinimum" -> new Problem(at, "must be greater than " + figure(first) + ".");
       case "minItems" -> new Problem(at, "needs at least " + first + " of them.");
       case "maxItems" -> new Problem(at, "must be a list of at most " + first + " items.");
-      case "pattern" -> new Problem(at, "A thread is written like M8 or M10x1.25.");
       default -> new Problem(at, "is not as the schemas in docs/formats ask.");
     };
   }

@@ -15,8 +15,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * One entry of the bench as stored, version 3. Version 1 had one moment, the one of receiving; no
- * version before the third knew findings.
+ * One entry of the bench as stored, version 4. Version 1 had one moment, the one of receiving; no
+ * version before the third knew findings, none before the fourth limits or other tools.
  *
  * @param deviceAheadSeconds how far the device's clock was ahead
  */
@@ -29,6 +29,8 @@ public record EventDocument(
     @Nullable TorqueUnit unit,
     @Nullable String reason,
     @Nullable Finding finding,
+    @Nullable Double limit,
+    @Nullable String toolId,
     @Nullable UUID corrects,
     Person by,
     @Nullable Person witness,
@@ -37,7 +39,7 @@ public record EventDocument(
     long deviceAheadSeconds) {
   private static final Versioned<EventDocument> FORMAT =
       new Versioned<>(
-          "bench entry", EventDocument.class, List.of(EventDocument::toVersion2, e -> e));
+          "bench entry", EventDocument.class, List.of(EventDocument::toVersion2, e -> e, e -> e));
 
   /** Who, by id, with the name and the right of that day. */
   public record Person(UUID id, String name, boolean lead) {
@@ -76,6 +78,8 @@ public record EventDocument(
         e.unit(),
         e.reason(),
         e.finding(),
+        e.limit(),
+        e.toolId(),
         e.corrects(),
         Person.of(e.by()),
         witness == null ? null : Person.of(witness),
@@ -94,6 +98,8 @@ public record EventDocument(
         unit,
         reason,
         finding,
+        limit,
+        toolId,
         corrects,
         by.signature(),
         witness == null ? null : witness.signature(),

@@ -3,12 +3,16 @@ package app.unimetric.documents.run;
 import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.CureClock;
 import app.unimetric.core.bench.Entry;
+import app.unimetric.core.bench.OtherTool;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
+import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.Verdict;
 import app.unimetric.documents.Versioned;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -18,7 +22,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A signed record as stored, version 3: the sheet and what came of every entry, as it stood then.
+ * A signed record as stored, version 4: the sheet and what came of every entry, as it stood then.
  * Version 1 kept the whole state of the run, and figures that follow from it; before the third
  * nothing was answered good or bad.
  *
@@ -37,7 +41,8 @@ public record RecordDocument(
       new Versioned<>(
           "record",
           RecordDocument.class,
-          List.of(RecordDocument::toVersion2, RecordDocument::toVersion3));
+          List.of(
+              RecordDocument::toVersion2, RecordDocument::toVersion3, RecordDocument::toVersion4));
 
   /** An entry and what the replay made of it. */
   public record EntryFields(
@@ -96,6 +101,13 @@ public record RecordDocument(
     return record;
   }
 
+  static ObjectNode toVersion4(ObjectNode record) {
+    if (record.get("sheet") instanceof ObjectNode sheet) {
+      record.set("sheet", RunSheetDocument.toVersion4(sheet));
+    }
+    return record;
+  }
+
   private static RecordDocument of(AsBuilt b) {
     return new RecordDocument(
         b.jobId(),
@@ -120,7 +132,9 @@ public record RecordDocument(
             List.of(),
             Map.of(),
             List.of(),
-            entries.stream().map(e -> entry(e, made)).toList(),
+            null,
+            Map.of(),
+            entries(made),
             clocks.stream().map(RecordDocument::clock).toList(),
             true);
     return new AsBuilt(jobId, made, state, startedBy, startedById, startedAt);
@@ -137,12 +151,31 @@ public record RecordDocument(
         e.correctedBy());
   }
 
-  private static Entry entry(EntryFields e, RunSheet sheet) {
-    RunEvent event = e.event().event();
+  /** A click is shown as the tool in hand was set, also where another was taken up. */
+  private List<Entry> entries(RunSheet made) {
+    Map<String, OtherTool> taken = new HashMap<>();
+    List<Entry> all = new ArrayList<>();
+    for (EntryFields fields : entries) {
+      RunEvent event = fields.event().event();
+      RunStep laidOut = made.step(event.stepId()).orElse(null);
+      String joint = laidOut == null ? null : laidOut.jointId();
+      if (joint != null && fields.notCounted() == null) {
+        made.joint(joint)
+            .flatMap(j -> j.otherTool(event.toolId()))
+            .ifPresent(t -> taken.put(joint, t));
+      }
+      OtherTool tool = taken.get(joint);
+      RunStep step = laidOut == null || tool == null ? laidOut : laidOut.with(tool);
+      all.add(entry(fields, event, step));
+    }
+    return all;
+  }
+
+  private static Entry entry(EntryFields e, RunEvent event, @Nullable RunStep step) {
     return new Entry(
         event,
         e.round(),
-        e.torqueNm() == null ? null : Entry.shown(event, sheet.step(event.stepId()).orElse(null)),
+        e.torqueNm() == null ? null : Entry.shown(event, step),
         e.torqueNm(),
         e.verdict(),
         e.notCounted(),

@@ -1,24 +1,29 @@
 package app.unimetric.documents.run;
 
+import app.unimetric.core.bench.OtherTool;
 import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.StepKind;
 import app.unimetric.core.pack.Measure;
+import app.unimetric.core.pack.Side;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.FastenerPosition;
 import app.unimetric.core.sequence.Layout;
 import app.unimetric.documents.Versioned;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A run sheet as stored, version 3. Version 1 wrote a setting as two loose fields without the
- * tool's graduation; before the third no step was answered good or bad.
+ * A run sheet as stored, version 4. Version 1 wrote a setting as two loose fields without the
+ * tool's graduation; before the third no step was answered good or bad, before the fourth no other
+ * tool was laid out.
  */
 public record RunSheetDocument(
     String title,
@@ -30,7 +35,10 @@ public record RunSheetDocument(
       new Versioned<>(
           "run sheet",
           RunSheetDocument.class,
-          List.of(RunSheetDocument::toVersion2, RunSheetDocument::toVersion3));
+          List.of(
+              RunSheetDocument::toVersion2,
+              RunSheetDocument::toVersion3,
+              RunSheetDocument::toVersion4));
 
   /** Where a fastener sits, −1 to 1, y downwards. */
   public record Place(int number, double x, double y) {}
@@ -55,7 +63,16 @@ public record RunSheetDocument(
       String compound,
       String direction,
       boolean leftHand,
+      List<OtherToolFields> otherTools,
       @Nullable CureFields cure) {}
+
+  /** Another tool that would do. */
+  public record OtherToolFields(
+      String toolId, String name, String words, Map<String, SetToFields> steps) {}
+
+  /** How it is set for one step; torques in N·m. */
+  public record SetToFields(
+      @Nullable ReadingFields reading, @Nullable Double settingNm, @Nullable Double mayStandToNm) {}
 
   /** What is set on a tool, in its own unit. */
   public record ReadingFields(double figure, TorqueUnit unit, @Nullable Double graduation) {}
@@ -67,7 +84,9 @@ public record RunSheetDocument(
       @Nullable Double min,
       @Nullable Double max,
       @Nullable String limit,
-      @Nullable Double within) {}
+      @Nullable Double within,
+      Measure.@Nullable End onPart,
+      @Nullable Side side) {}
 
   /** A step; torques in N·m. */
   public record StepFields(
@@ -123,6 +142,15 @@ public record RunSheetDocument(
     return sheet;
   }
 
+  static ObjectNode toVersion4(ObjectNode sheet) {
+    for (JsonNode node : sheet.path("joints")) {
+      if (node instanceof ObjectNode joint) {
+        joint.putArray("otherTools");
+      }
+    }
+    return sheet;
+  }
+
   static RunSheetDocument of(RunSheet s) {
     return new RunSheetDocument(
         s.title(),
@@ -158,6 +186,7 @@ public record RunSheetDocument(
         j.compound(),
         j.direction(),
         j.leftHand(),
+        j.otherTools().stream().map(RunSheetDocument::otherTool).toList(),
         cure == null
             ? null
             : new CureFields(cure.product(), cure.fixtureMinutes(), cure.fullCureMinutes()));
@@ -180,13 +209,44 @@ public record RunSheetDocument(
         j.compound(),
         j.direction(),
         j.leftHand(),
+        j.otherTools().stream().map(RunSheetDocument::otherTool).toList(),
         cure == null
             ? null
             : new RunJoint.Cure(cure.product(), cure.fixtureMinutes(), cure.fullCureMinutes()));
   }
 
+  private static OtherToolFields otherTool(OtherTool t) {
+    Map<String, SetToFields> steps = new LinkedHashMap<>();
+    t.steps()
+        .forEach(
+            (id, set) ->
+                steps.put(
+                    id,
+                    new SetToFields(reading(set.reading()), set.settingNm(), set.mayStandToNm())));
+    return new OtherToolFields(t.toolId(), t.name(), t.words(), steps);
+  }
+
+  private static OtherTool otherTool(OtherToolFields t) {
+    Map<String, OtherTool.SetTo> steps = new LinkedHashMap<>();
+    t.steps()
+        .forEach(
+            (id, set) ->
+                steps.put(
+                    id,
+                    new OtherTool.SetTo(
+                        reading(set.reading()), set.settingNm(), set.mayStandToNm())));
+    return new OtherTool(t.toolId(), t.name(), t.words(), steps);
+  }
+
+  private static @Nullable ReadingFields reading(@Nullable ScaleReading r) {
+    return r == null ? null : new ReadingFields(r.figure(), r.unit(), r.graduation());
+  }
+
+  private static @Nullable ScaleReading reading(@Nullable ReadingFields r) {
+    return r == null ? null : new ScaleReading(r.figure(), r.unit(), r.graduation());
+  }
+
   private static StepFields step(RunStep s) {
-    ScaleReading r = s.reading();
     Measure m = s.measure();
     return new StepFields(
         s.id(),
@@ -198,7 +258,7 @@ public record RunSheetDocument(
         s.percent(),
         s.order(),
         s.band(),
-        r == null ? null : new ReadingFields(r.figure(), r.unit(), r.graduation()),
+        reading(s.reading()),
         s.settingNm(),
         s.toolId(),
         s.toolName(),
@@ -206,14 +266,14 @@ public record RunSheetDocument(
         s.traps(),
         m == null
             ? null
-            : new MeasureFields(m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within()),
+            : new MeasureFields(
+                m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within(), m.onPart(), m.side()),
         s.comparesWith(),
         s.judged(),
         s.mayStandToNm());
   }
 
   private static RunStep step(StepFields s) {
-    ReadingFields r = s.reading();
     MeasureFields m = s.measure();
     return new RunStep(
         s.id(),
@@ -225,13 +285,16 @@ public record RunSheetDocument(
         s.percent(),
         s.order(),
         s.band(),
-        r == null ? null : new ScaleReading(r.figure(), r.unit(), r.graduation()),
+        reading(s.reading()),
         s.settingNm(),
         s.toolId(),
         s.toolName(),
         s.hold(),
         s.traps(),
-        m == null ? null : new Measure(m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within()),
+        m == null
+            ? null
+            : new Measure(
+                m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within(), m.onPart(), m.side()),
         s.comparesWith(),
         s.judged(),
         s.mayStandToNm());

@@ -48,6 +48,10 @@ public final class SheetDocument {
 
   private record Feel(String jointId, String reason) {}
 
+  private record Tool(String jointId, @Nullable String toolId) {}
+
+  private record Cancel(String reason) {}
+
   private record Print(List<PrintLine> joints, List<String> blockers) {}
 
   private record PrintLine(
@@ -63,6 +67,8 @@ public final class SheetDocument {
   private static final Versioned<Choice> CHOICE = single("choice", Choice.class);
   private static final Versioned<Withdrawal> WITHDRAWAL = single("withdrawal", Withdrawal.class);
   private static final Versioned<Feel> FEEL = single("joint by feel", Feel.class);
+  private static final Versioned<Tool> TOOL = single("choice of a tool", Tool.class);
+  private static final Versioned<Cancel> CANCEL = single("cancelling", Cancel.class);
   private static final Versioned<Print> PRINT = single("print", Print.class);
 
   private SheetDocument() {}
@@ -104,10 +110,19 @@ public final class SheetDocument {
       return WITHDRAWAL.write(new Withdrawal(w.valueId(), w.reason()));
     } else if (said instanceof SheetSaying.ByFeel f) {
       return FEEL.write(new Feel(f.jointId(), f.reason()));
+    } else if (said instanceof SheetSaying.ToolChosen t) {
+      return TOOL.write(new Tool(t.jointId(), t.toolId()));
+    } else if (said instanceof SheetSaying.Cancelled c) {
+      return CANCEL.write(new Cancel(c.reason()));
     } else if (said instanceof SheetSaying.CardPrinted c) {
       return PRINT.write(print(c.card()));
     }
     throw new IllegalArgumentException(said.getClass().getName());
+  }
+
+  /** Why a job was cancelled, of any version. */
+  public static SheetSaying.Cancelled cancelling(String text) {
+    return new SheetSaying.Cancelled(CANCEL.read(text).reason());
   }
 
   /**
@@ -149,6 +164,11 @@ public final class SheetDocument {
         Feel f = FEEL.read(text);
         yield new SheetSaying.ByFeel(f.jointId(), f.reason());
       }
+      case TOOL -> {
+        Tool t = TOOL.read(text);
+        yield new SheetSaying.ToolChosen(t.jointId(), t.toolId());
+      }
+      case CANCEL -> cancelling(text);
       case PRINT -> new SheetSaying.CardPrinted(card(PRINT.read(text)));
     };
   }

@@ -48,6 +48,12 @@ public sealed interface SheetSaying {
   /** A joint that no torque tool reaches is brought to its torque by feel, unverified. */
   record ByFeel(String jointId, String reason) implements SheetSaying {}
 
+  /** Another tool of the crib is used on a joint; null gives the choice back to the planner. */
+  record ToolChosen(String jointId, @Nullable String toolId) implements SheetSaying {}
+
+  /** The job is not done, or not done further. */
+  record Cancelled(String reason) implements SheetSaying {}
+
   /** What was quoted, in the workshop's currency. */
   record Quoted(BigDecimal amount) implements SheetSaying {}
 
@@ -69,7 +75,9 @@ public sealed interface SheetSaying {
     PRINT,
     CHOICE,
     WITHDRAWAL,
-    BY_FEEL;
+    BY_FEEL,
+    TOOL,
+    CANCEL;
 
     static Kind of(SheetSaying said) {
       if (said instanceof DecisionMade) {
@@ -92,6 +100,10 @@ public sealed interface SheetSaying {
         return WITHDRAWAL;
       } else if (said instanceof ByFeel) {
         return BY_FEEL;
+      } else if (said instanceof ToolChosen) {
+        return TOOL;
+      } else if (said instanceof Cancelled) {
+        return CANCEL;
       }
       return PRINT;
     }

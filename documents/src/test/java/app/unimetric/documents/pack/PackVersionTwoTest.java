@@ -78,7 +78,7 @@ class PackVersionTwoTest {
     assertThat(pack.assemblies())
         .containsExactly(
             new PackAssembly(
-                "brake.RIGHT", "Brake, right", List.of("caliper.RIGHT", "pins.RIGHT")));
+                "brake.RIGHT", "Brake, right", List.of("caliper.RIGHT", "pins.RIGHT"), false));
   }
 
   @Test

@@ -7,9 +7,11 @@ import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Finding;
+import app.unimetric.core.bench.OtherTool;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.pack.Measure;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.documents.Stored;
@@ -80,6 +82,45 @@ class StoredRunTest {
   }
 
   @Test
+  void aRunSheetOfVersion4KnowsOtherToolsAndLimitsOnTheParts() {
+    RunSheet sheet = RunSheetDocument.read(Stored.text("run-sheet.v4.json"));
+    OtherTool beam = sheet.joints().get(0).otherTools().get(0);
+    assertThat(beam.name()).isEqualTo("Beam");
+    assertThat(beam.steps().values()).singleElement().extracting(s -> s.settingNm()).isEqualTo(5.0);
+    assertThat(sheet.step("inspect.1").orElseThrow().measure().onPart())
+        .isEqualTo(Measure.End.LEAST);
+    assertThat(RunSheetDocument.read(RunSheetDocument.write(sheet))).isEqualTo(sheet);
+    assertThat(RunSheetDocument.read(Stored.text("run-sheet.v3.json")).joints())
+        .allSatisfy(j -> assertThat(j.otherTools()).isEmpty());
+  }
+
+  @Test
+  void anEntryOfVersion4KnowsLimitAndTool() {
+    RunEvent event =
+        EventDocument.read(
+            EVENT_V2
+                .replace("\"version\":2", "\"version\":4")
+                .replace(
+                    "\"kind\":\"READING\"",
+                    "\"kind\":\"AMENDED\",\"toolId\":\"t2\",\"reason\":\"failed\"")
+                .replace("\"value\":22.0,\"unit\":\"N.m\",", ""));
+    assertThat(event.toolId()).isEqualTo("t2");
+    assertThat(EventDocument.read(EventDocument.write(event))).isEqualTo(event);
+  }
+
+  @Test
+  void aRecordOfVersion4ShowsAClickAsTheToolTakenUpWasSet() {
+    AsBuilt built = RecordDocument.read(Stored.text("record.v4.json"));
+    assertThat(built.run().entries()).hasSize(46);
+    assertThat(built.run().entries())
+        .filteredOn(e -> e.event().kind() == EventKind.CLICKED)
+        .extracting(e -> e.shown())
+        .contains("7.0 N·m");
+    assertThat(built.joints().get(0).tools()).contains("Beam");
+    assertThat(RecordDocument.read(RecordDocument.write(built))).isEqualTo(built);
+  }
+
+  @Test
   void anEntryOfVersion3KnowsWhatWasFound() {
     RunEvent event =
         EventDocument.read(
@@ -141,9 +182,9 @@ class StoredRunTest {
   @ParameterizedTest
   @MethodSource("readers")
   void aNewerVersionIsRefusedWithWords(Function<String, Object> reader) {
-    assertThatThrownBy(() -> reader.apply("{\"version\": 4}"))
+    assertThatThrownBy(() -> reader.apply("{\"version\": 5}"))
         .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("version 4")
+        .hasMessageContaining("version 5")
         .hasMessageContaining("newer program");
   }
 

@@ -30,6 +30,9 @@ import org.springframework.stereotype.Component;
 /** Plays demo jobs through the same calls as the bench does, with the dates of their day. */
 @Component
 class DemoWork {
+  /** Below whatever is written down as found. */
+  private static final String LIMIT_ON_THE_PART = "1";
+
   private static final String DEVICE = "tablet of ";
   private static final int SECONDS_FOR_AN_ENTRY = 25;
 
@@ -148,6 +151,8 @@ class DemoWork {
         null,
         found(step),
         state.permits().get(0) == EventKind.FOUND ? Finding.GOOD : null,
+        step.measure() != null && step.measure().asksLimit() ? LIMIT_ON_THE_PART : null,
+        null,
         null,
         null,
         null);
@@ -187,6 +192,8 @@ class DemoWork {
         state.nextFastener(),
         typed,
         unit,
+        null,
+        null,
         null,
         null,
         null,

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param pack its own copy of the pack document, JSON
  * @param createdBy name of that day
  * @param createdById null for jobs of whom only the name is known
+ * @param cancelled whether it was said that it is not done, or not done further
  * @param version raised with everything said on its sheet that two may say at once
  */
 public record Job(
@@ -22,4 +23,5 @@ public record Job(
     String createdBy,
     @Nullable UUID createdById,
     Instant createdAt,
+    boolean cancelled,
     int version) {}

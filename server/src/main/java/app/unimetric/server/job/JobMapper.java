@@ -30,6 +30,10 @@ interface JobMapper {
 
   List<Job> startedSince(@Param("moment") Instant moment);
 
+  boolean isStarted(@Param("id") UUID id);
+
+  boolean isSigned(@Param("id") UUID id);
+
   /** 0 when the version is not the one on file. */
   int raiseVersion(@Param("id") UUID id, @Param("version") int version);
 }

@@ -9,6 +9,7 @@ import app.unimetric.server.pack.Packs;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -41,6 +42,26 @@ public class Jobs {
   /** The pack a job works by. */
   public JobPack pack(Job job) {
     return packs.read(job.pack());
+  }
+
+  /** Whether the work at the bench has begun. */
+  public boolean isStarted(Job job) {
+    return mapper.isStarted(job.id());
+  }
+
+  /**
+   * Nothing more is written to a job that is signed or cancelled.
+   *
+   * @throws Refusal when it is
+   */
+  public void mustBeOpen(Job job) {
+    if (job.cancelled()) {
+      throw Refusal.conflict(
+          "Job " + job.number() + " was cancelled; open a new one to go on.", Map.of());
+    }
+    if (mapper.isSigned(job.id())) {
+      throw Refusal.conflict("Job " + job.number() + " is signed off.", Map.of());
+    }
   }
 
   /** Jobs not signed off, the newest first. */
@@ -83,6 +104,17 @@ public class Jobs {
             "is not written for this machine.")
         .orThrow();
     mapper.add(id, machineId, offered.pack().title(), offered.document(), by, at);
+    return job(id);
+  }
+
+  /**
+   * Opens a job that does another one again, with the same pack.
+   *
+   * @param id made from what asks for it, so that asking twice opens one
+   */
+  @Transactional
+  public Job again(UUID id, Job before, Instant at, Signature by) {
+    mapper.add(id, before.machineId(), "Redo: " + before.title(), before.pack(), by, at);
     return job(id);
   }
 

@@ -6,6 +6,7 @@ import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.Summary;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.documents.sheet.SheetDocument;
 import app.unimetric.server.problem.Refusal;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -91,6 +92,37 @@ class LogController {
 
   /** A whole record. */
   record LogRecord(LogLine line, Built asBuilt) {}
+
+  /** A job that was not done, or not done further, and why. */
+  record CancelledLine(
+      UUID jobId,
+      int number,
+      String title,
+      String machineName,
+      String machineModel,
+      String by,
+      Instant at,
+      String reason) {}
+
+  @GetMapping("/cancelled")
+  List<CancelledLine> cancelled(@RequestParam(defaultValue = "") String q) {
+    new Problems()
+        .require(q.length() <= LONGEST_SEARCH, "q", "must have at most 200 characters.")
+        .orThrow();
+    return mapper.cancelled(q.strip()).stream()
+        .map(
+            c ->
+                new CancelledLine(
+                    c.jobId(),
+                    c.number(),
+                    c.title(),
+                    c.machineName(),
+                    c.machineModel(),
+                    c.cancelledBy(),
+                    c.cancelledAt(),
+                    SheetDocument.cancelling(c.document()).reason()))
+        .toList();
+  }
 
   @GetMapping
   List<LogLine> lines(@RequestParam(defaultValue = "") String q) {

@@ -18,5 +18,7 @@ interface RecordMapper {
 
   List<RecordRow> search(@Param("text") String text);
 
+  List<CancelledRow> cancelled(@Param("text") String text);
+
   @Nullable RecordRow byJob(@Param("jobId") UUID jobId);
 }

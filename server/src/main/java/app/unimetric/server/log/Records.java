@@ -3,12 +3,14 @@ package app.unimetric.server.log;
 import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.documents.run.RecordDocument;
 import app.unimetric.server.event.SignedOff;
+import java.util.Optional;
+import java.util.UUID;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** Signed records: written once, when a job is signed off. */
 @Service
-class Records {
+public class Records {
   private final RecordMapper mapper;
 
   Records(RecordMapper mapper) {
@@ -18,6 +20,12 @@ class Records {
   @EventListener
   void keep(SignedOff signed) {
     mapper.add(signed.jobId(), signed.by(), signed.at(), RecordDocument.write(signed.built()));
+  }
+
+  /** What was done in a job; empty while it is not signed. */
+  public Optional<AsBuilt> find(UUID jobId) {
+    RecordRow row = mapper.byJob(jobId);
+    return row == null ? Optional.empty() : Optional.of(read(row));
   }
 
   AsBuilt read(RecordRow row) {

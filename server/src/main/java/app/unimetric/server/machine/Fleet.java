@@ -1,6 +1,7 @@
 package app.unimetric.server.machine;
 
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.meter.MeterLeap;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.DecimalText;
@@ -9,7 +10,9 @@ import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,6 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Fleet {
   private static final double LARGEST = 2_000_000;
   private static final int LONGEST_SEARCH = 200;
+  private static final int LONGEST_REASON = 1000;
   private final MachineMapper mapper;
 
   Fleet(MachineMapper mapper) {
@@ -55,7 +59,7 @@ public class Fleet {
 
   /** Writes down a reading already known to be good. */
   public void note(UUID machineId, double figure, Instant at, Signature by) {
-    mapper.addReading(UUID.randomUUID(), machineId, figure, at, by);
+    mapper.addReading(UUID.randomUUID(), machineId, figure, null, null, at, by);
   }
 
   /** What a signed job fitted. */
@@ -66,40 +70,77 @@ public class Fleet {
   }
 
   /**
-   * Takes a reading as typed.
+   * A reading as typed, and what a person says of it.
    *
    * @param id made by the sender, so that a resend is recognised
+   * @param meterReplaced whether it is another meter than before
+   * @param leapMeant whether a leap was looked at and is right
+   * @param slip what was wrong with the last reading; null or empty when it was right
    */
+  record NewReading(
+      UUID id, String typed, boolean meterReplaced, boolean leapMeant, @Nullable String slip) {
+    boolean correctsTheLast() {
+      return slip != null && !slip.isBlank();
+    }
+  }
+
+  /** Takes a reading; one that leaps is asked about, one that is lower needs a reason. */
   @Transactional
-  public Machine read(
-      UUID machineId,
-      UUID id,
-      String typed,
-      boolean meterReplaced,
-      int version,
-      Instant at,
-      Signature by) {
+  public Machine read(UUID machineId, NewReading reading, int version, Instant at, Signature by) {
     Machine machine = machine(machineId);
-    if (mapper.readings(machineId).stream().anyMatch(r -> r.id().equals(id))) {
+    List<MeterReading> before = mapper.readings(machineId);
+    if (before.stream().anyMatch(r -> r.id().equals(reading.id()))) {
       return machine;
     }
-    double figure = DecimalText.parse(typed, "figure");
-    new Problems().within(figure, 0, LARGEST, "figure").orThrow();
-    Double last = machine.meterFigure();
-    if (last != null && figure < last && !meterReplaced) {
-      throw InvalidInput.at(
-          "figure",
-          "The last reading was "
-              + Figure.rounded(last, 0)
-              + "; this one is lower. Check it, or tick that the meter was replaced.");
+    double figure = DecimalText.parse(reading.typed(), "figure");
+    new Problems()
+        .within(figure, 0, LARGEST, "figure")
+        .require(
+            reading.slip() == null || reading.slip().length() <= LONGEST_REASON,
+            "slip",
+            "is longer than 1 000 characters; say it shorter.")
+        .orThrow();
+    List<MeterReading> standing =
+        before.stream()
+            .filter(r -> before.stream().noneMatch(later -> r.id().equals(later.corrects())))
+            .toList();
+    MeterReading last = standing.isEmpty() ? null : standing.get(0);
+    MeterReading slipped = last != null && reading.correctsTheLast() ? last : null;
+    MeterReading upTo = slipped == null ? last : standing.size() < 2 ? null : standing.get(1);
+    if (upTo != null && !reading.meterReplaced()) {
+      check(machine, reading, upTo, figure, at);
     }
     if (mapper.raiseVersion(machineId, version) == 0) {
       throw Refusal.stale(version, machine.version());
     }
-    if (meterReplaced && last != null) {
-      mapper.replaceMeter(id, machineId, last, figure, at, by);
+    if (reading.meterReplaced() && last != null) {
+      mapper.replaceMeter(reading.id(), machineId, last.figure(), figure, at, by);
     }
-    mapper.addReading(id, machineId, figure, at, by);
+    mapper.addReading(
+        reading.id(),
+        machineId,
+        figure,
+        slipped == null ? null : slipped.id(),
+        slipped == null ? null : String.valueOf(reading.slip()).strip(),
+        at,
+        by);
     return machine(machineId);
+  }
+
+  private static void check(
+      Machine machine, NewReading reading, MeterReading last, double figure, Instant at) {
+    if (figure < last.figure()) {
+      throw InvalidInput.at(
+          "figure",
+          "The last reading was "
+              + Figure.rounded(last.figure(), 0)
+              + "; this one is lower. Check it, or say that the last one was a slip or the meter was replaced.");
+    }
+    boolean kilometres = machine.meter() == Machine.Meter.KM;
+    Optional<String> leap =
+        MeterLeap.question(kilometres, last.figure(), last.readAt(), figure, at);
+    if (leap.isPresent() && !reading.leapMeant()) {
+      throw InvalidInput.at("figure", leap.get());
+    }
   }
 }

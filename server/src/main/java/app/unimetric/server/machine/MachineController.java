@@ -1,6 +1,7 @@
 package app.unimetric.server.machine;
 
 import app.unimetric.server.people.SignedIn;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
@@ -34,7 +35,14 @@ class MachineController {
    * @param id made by the sender
    * @param version of the machine as last seen
    */
-  record NewReading(UUID id, String figure, @Nullable Boolean meterReplaced, int version) {}
+  record NewReading(
+      UUID id,
+      String figure,
+      @Nullable Boolean meterReplaced,
+      @Schema(description = "a leap was looked at and is right") @Nullable Boolean leapMeant,
+      @Schema(description = "what was wrong with the last reading, when it was a slip")
+          @Nullable String slip,
+      int version) {}
 
   @GetMapping
   List<Machine> machines(@RequestParam(defaultValue = "") String q) {
@@ -53,9 +61,12 @@ class MachineController {
       @AuthenticationPrincipal SignedIn person) {
     fleet.read(
         id,
-        reading.id(),
-        reading.figure(),
-        Boolean.TRUE.equals(reading.meterReplaced()),
+        new Fleet.NewReading(
+            reading.id(),
+            reading.figure(),
+            Boolean.TRUE.equals(reading.meterReplaced()),
+            Boolean.TRUE.equals(reading.leapMeant()),
+            reading.slip()),
         reading.version(),
         clock.instant(),
         person.signature());

@@ -27,6 +27,8 @@ interface MachineMapper {
       @Param("id") UUID id,
       @Param("machineId") UUID machineId,
       @Param("figure") double figure,
+      @Param("corrects") @Nullable UUID corrects,
+      @Param("reason") @Nullable String reason,
       @Param("readAt") Instant readAt,
       @Param("by") Signature by);
 

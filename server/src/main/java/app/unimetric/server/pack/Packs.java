@@ -8,6 +8,8 @@ import app.unimetric.server.problem.Refusal;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,16 +40,20 @@ public class Packs {
     return read.get(document, reader::read);
   }
 
+  private JobPack readWhole(String document) {
+    return read(reader.whole(document, this::found));
+  }
+
   /**
    * Takes a pack as the newest version of its key; a broken one is refused whole with the place of
    * each error, and one that changes nothing makes no new version. Jobs already opened keep theirs.
    */
   @Transactional
   public Taken take(String document, Signature by) {
-    JobPack pack = reader.take(document);
+    JobPack pack = reader.take(document, this::found);
     int newest = mapper.version(pack.key());
     String before = mapper.newest(pack.key());
-    if (before != null && read(before).equals(pack)) {
+    if (before != null && readWhole(before).equals(pack)) {
       return new Taken(pack, newest);
     }
     if (mapper.add(pack.key(), newest + 1, document, by) == 0) {
@@ -58,7 +64,7 @@ public class Packs {
 
   /** All packs on offer, the workshop's own first. */
   public List<JobPack> all() {
-    List<JobPack> own = mapper.all().stream().map(this::read).toList();
+    List<JobPack> own = mapper.all().stream().map(this::readWhole).toList();
     return Stream.concat(
             own.stream(),
             catalogue.entries().stream()
@@ -76,18 +82,23 @@ public class Packs {
   }
 
   /**
-   * The newest document of a key.
+   * The newest document of a key, the jobs around it written into it.
    *
    * @throws Refusal when there is none
    */
   public Offered offered(String key) {
+    String document = found(key).orElseThrow(() -> Refusal.notFound("This kind of job"));
+    String whole = reader.whole(document, this::found);
+    return new Offered(whole, read(whole));
+  }
+
+  /** What a document that names the jobs around it comes to today. */
+  public JobPack take(Map<String, Object> document) {
+    return reader.take(document, this::found);
+  }
+
+  private Optional<String> found(String key) {
     String own = mapper.newest(key);
-    if (own != null) {
-      return new Offered(own, read(own));
-    }
-    return catalogue.entries().stream()
-        .filter(e -> e.pack().key().equals(key))
-        .findFirst()
-        .orElseThrow(() -> Refusal.notFound("This kind of job"));
+    return own != null ? Optional.of(own) : catalogue.document(key);
   }
 }

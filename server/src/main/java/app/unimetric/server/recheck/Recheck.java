@@ -1,6 +1,7 @@
 package app.unimetric.server.recheck;
 
 import app.unimetric.core.recheck.RecheckDue;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param joints their titles of that day
  * @param atKm reading of the meter it has now
  * @param meterNow the machine's latest reading, km or h
+ * @param targets what each joint is checked at; empty in lists of many machines
  * @param outcome HELD or MOVED once settled
  */
 public record Recheck(
@@ -32,12 +34,46 @@ public record Recheck(
     @Nullable Double atHours,
     @Nullable Double meterNow,
     RecheckDue.Urgency standing,
+    List<Target> targets,
     @Nullable String outcome,
     @Nullable String note,
     @Nullable String foundBy,
-    @Nullable Instant foundAt) {
+    @Nullable Instant foundAt,
+    @Nullable Moved moved) {
 
-  static Recheck of(RecheckRow r, List<String> jointIds, LocalDate today) {
+  /**
+   * What a joint is checked at.
+   *
+   * @param target its band
+   * @param setting what was set on which tool; empty when it had none
+   * @param cured whether a product had set on it: then it is not nipped up
+   */
+  @Schema(name = "RecheckTarget")
+  public record Target(
+      String jointId, String title, String target, String setting, boolean cured) {}
+
+  /**
+   * What moved and what came of it.
+   *
+   * @param joint its title
+   * @param cause in words
+   * @param load what the movement means, in words; null when no angle was noted
+   * @param jobId the job opened to do it again; null when it is only looked at again
+   */
+  @Schema(name = "RecheckMoved")
+  public record Moved(
+      String joint,
+      String cause,
+      @Nullable String load,
+      @Nullable UUID jobId,
+      @Nullable Integer jobNumber) {}
+
+  static Recheck of(
+      RecheckRow r,
+      List<String> jointIds,
+      LocalDate today,
+      List<Target> targets,
+      @Nullable Moved moved) {
     return new Recheck(
         r.id(),
         r.machineId(),
@@ -54,9 +90,11 @@ public record Recheck(
         r.dueAtHours(),
         r.meterNow(),
         r.urgency(today),
+        targets,
         r.outcome(),
         r.note(),
         r.foundBy(),
-        r.foundAt());
+        r.foundAt(),
+        moved);
   }
 }

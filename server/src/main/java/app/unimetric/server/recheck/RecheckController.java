@@ -1,8 +1,11 @@
 package app.unimetric.server.recheck;
 
+import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.server.people.SignedIn;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -27,7 +30,25 @@ class RecheckController {
   /**
    * @param id made by the sender
    */
-  record Finding(UUID id, Rechecks.Outcome outcome, @Nullable String note) {}
+  @Schema(name = "RecheckFinding")
+  record Finding(
+      UUID id,
+      Rechecks.Outcome outcome,
+      @Nullable String note,
+      @Schema(description = "which joint moved, where there are several") @Nullable String jointId,
+      @Schema(description = "why it moved") @Nullable MovedCause cause,
+      @Schema(description = "how far, degrees, as typed") @Nullable String angleDeg,
+      @Schema(description = "thickness of what is clamped, mm, as typed")
+          @Nullable String gripMm) {}
+
+  /** A cause to choose, with its words. */
+  @Schema(name = "MovedCauseChoice")
+  record CauseChoice(MovedCause code, String words) {}
+
+  @GetMapping("/api/rechecks/causes")
+  List<CauseChoice> causes() {
+    return Arrays.stream(MovedCause.values()).map(c -> new CauseChoice(c, c.words())).toList();
+  }
 
   @GetMapping("/api/machines/{id}/rechecks")
   List<Recheck> ofMachine(@PathVariable UUID id) {
@@ -39,6 +60,11 @@ class RecheckController {
       @PathVariable UUID id, @RequestBody Finding f, @AuthenticationPrincipal SignedIn person) {
     String note = f.note() == null ? "" : f.note();
     return rechecks.settle(
-        id, f.id(), f.outcome(), note, clock.instant(), LocalDate.now(clock), person.signature());
+        id,
+        f.id(),
+        new Rechecks.Finding(f.outcome(), note, f.jointId(), f.cause(), f.angleDeg(), f.gripMm()),
+        clock.instant(),
+        LocalDate.now(clock),
+        person.signature());
   }
 }

@@ -32,6 +32,7 @@ interface RecheckMapper {
       @Param("recheckId") UUID recheckId,
       @Param("outcome") String outcome,
       @Param("note") String note,
+      @Param("moved") @Nullable MovedRow moved,
       @Param("by") Signature by,
       @Param("foundAt") Instant foundAt);
 }

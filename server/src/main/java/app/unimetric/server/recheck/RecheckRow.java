@@ -1,5 +1,6 @@
 package app.unimetric.server.recheck;
 
+import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.core.recheck.RecheckDue;
 import app.unimetric.server.machine.Machine;
 import java.time.Instant;
@@ -36,7 +37,12 @@ record RecheckRow(
     @Nullable String outcome,
     @Nullable String note,
     @Nullable String foundBy,
-    @Nullable Instant foundAt) {
+    @Nullable Instant foundAt,
+    @Nullable String movedJoint,
+    @Nullable MovedCause cause,
+    @Nullable String loadWords,
+    @Nullable UUID followJobId,
+    @Nullable Integer followJobNumber) {
 
   /** Where it stands; a meter replaced since goes on counting from what the old one said. */
   RecheckDue.Urgency urgency(LocalDate today) {

@@ -1,18 +1,27 @@
 package app.unimetric.server.recheck;
 
+import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.joint.Movement;
 import app.unimetric.core.plan.Policy;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.core.recheck.RecheckDue;
 import app.unimetric.server.event.SignedOff;
+import app.unimetric.server.job.Jobs;
+import app.unimetric.server.log.Records;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
 import app.unimetric.server.problem.Refusal;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,11 +40,15 @@ public class Rechecks {
   private static final int LONGEST_NOTE = 1000;
   private final RecheckMapper mapper;
   private final Fleet fleet;
+  private final Jobs jobs;
+  private final Records records;
   private final JsonMapper json;
 
-  Rechecks(RecheckMapper mapper, Fleet fleet, JsonMapper json) {
+  Rechecks(RecheckMapper mapper, Fleet fleet, Jobs jobs, Records records, JsonMapper json) {
     this.mapper = mapper;
     this.fleet = fleet;
+    this.jobs = jobs;
+    this.records = records;
     this.json = json;
   }
 
@@ -60,51 +73,144 @@ public class Rechecks {
   }
 
   public List<Recheck> open(LocalDate today) {
-    return mapper.open().stream().map(r -> page(r, today)).toList();
+    return mapper.open().stream().map(r -> page(r, today, false)).toList();
   }
 
   public List<Recheck> ofMachine(UUID machineId, LocalDate today) {
-    return mapper.ofMachine(machineId).stream().map(r -> page(r, today)).toList();
+    return mapper.ofMachine(machineId).stream().map(r -> page(r, today, true)).toList();
   }
 
-  /** Writes down what a re-check found; once. */
-  @Transactional
-  public Recheck settle(
-      UUID recheckId,
-      UUID id,
+  /**
+   * What somebody found at a re-check.
+   *
+   * @param jointId which joint moved; null where there is only one
+   * @param cause why it moved; null when it held
+   * @param angleDeg how far it moved, as typed; null or empty when nobody looked
+   * @param gripMm thickness of what is clamped, as typed; null or empty when not known
+   */
+  record Finding(
       Outcome outcome,
       String note,
-      Instant at,
-      LocalDate today,
-      Signature by) {
+      @Nullable String jointId,
+      @Nullable MovedCause cause,
+      @Nullable String angleDeg,
+      @Nullable String gripMm) {}
+
+  /** Writes down what a re-check found, once, and opens what follows from it. */
+  @Transactional
+  public Recheck settle(
+      UUID recheckId, UUID id, Finding found, Instant at, LocalDate today, Signature by) {
+    boolean moved = found.outcome() == Outcome.MOVED;
     new Problems()
         .require(
-            outcome == Outcome.HELD || !note.isBlank(),
+            !moved || !found.note().isBlank(),
             "note",
             "is missing: it moved, so say by how much and what was done.")
         .require(
-            note.length() <= LONGEST_NOTE,
+            !moved || found.cause() != null,
+            "cause",
+            "is missing: it moved, so say why, as far as known.")
+        .require(
+            found.note().length() <= LONGEST_NOTE,
             "note",
             "is longer than 1 000 characters; say it shorter.")
         .orThrow();
-    if (mapper.byId(recheckId) == null) {
-      throw Refusal.notFound("This re-check");
-    }
-    int taken = mapper.settle(id, recheckId, outcome.name(), note.strip(), by, at);
-    RecheckRow row = mapper.byId(recheckId);
-    if (row == null) {
-      throw Refusal.notFound("This re-check");
-    }
-    if (taken == 0 && !outcome.name().equals(row.outcome())) {
+    RecheckRow before = row(recheckId);
+    boolean first = before.outcome() == null;
+    MovedRow what = moved && first ? moved(before, found, at, by) : null;
+    int taken =
+        mapper.settle(id, recheckId, found.outcome().name(), found.note().strip(), what, by, at);
+    RecheckRow row = row(recheckId);
+    if (taken == 0 && !found.outcome().name().equals(row.outcome())) {
       throw Refusal.conflict(
           "Someone settled this re-check already: " + row.outcome() + ", by " + row.foundBy() + ".",
           Map.of());
     }
-    return page(row, today);
+    return page(row, today, true);
   }
 
-  private Recheck page(RecheckRow row, LocalDate today) {
+  private RecheckRow row(UUID recheckId) {
+    RecheckRow row = mapper.byId(recheckId);
+    if (row == null) {
+      throw Refusal.notFound("This re-check");
+    }
+    return row;
+  }
+
+  private MovedRow moved(RecheckRow row, Finding found, Instant at, Signature by) {
+    MovedCause cause = Objects.requireNonNull(found.cause());
+    List<AsBuilt.Target> targets = targets(row);
+    AsBuilt.Target target =
+        targets.stream()
+            .filter(t -> targets.size() == 1 || t.joint().id().equals(found.jointId()))
+            .findFirst()
+            .orElse(null);
+    new Problems()
+        .require(
+            target != null || targets.isEmpty(), "jointId", "is missing: say which joint moved.")
+        .orThrow();
+    Double angle = figure(found.angleDeg(), "angleDeg");
+    Double grip = figure(found.gripMm(), "gripMm");
+    String load =
+        angle == null || target == null
+            ? null
+            : target
+                .joint()
+                .size()
+                .map(size -> Movement.of(size, angle, grip, target.joint().aimNm()).words())
+                .orElse(null);
+    boolean cured = target != null && target.cured();
+    UUID again = null;
+    if (cause.follows(cured) == MovedCause.Follows.TAKE_APART) {
+      again = UUID.nameUUIDFromBytes(("redo " + row.id()).getBytes(StandardCharsets.UTF_8));
+      jobs.again(again, jobs.job(row.jobId()), at, by);
+    } else {
+      lookAgain(row, target, at);
+    }
+    return new MovedRow(
+        target == null ? row.joints() : target.joint().title(), cause, angle, grip, load, again);
+  }
+
+  private void lookAgain(RecheckRow row, AsBuilt.@Nullable Target target, Instant at) {
+    mapper.add(
+        UUID.nameUUIDFromBytes(("again " + row.id()).getBytes(StandardCharsets.UTF_8)),
+        row.machineId(),
+        row.jobId(),
+        new RecheckDue("moved", "It moved at the last look.", true, null, null, null),
+        target == null ? row.jointIds() : json.writeValueAsString(List.of(target.joint().id())),
+        target == null ? row.joints() : target.joint().title(),
+        row.meterNow(),
+        at);
+  }
+
+  private static @Nullable Double figure(@Nullable String typed, String field) {
+    return typed == null || typed.isBlank() ? null : (Double) DecimalText.parse(typed, field);
+  }
+
+  private List<AsBuilt.Target> targets(RecheckRow row) {
     List<String> joints = json.readValue(row.jointIds(), new TypeReference<List<String>>() {});
-    return Recheck.of(row, joints, today);
+    return records.find(row.jobId()).map(built -> built.targets(joints)).orElse(List.of());
+  }
+
+  private Recheck page(RecheckRow row, LocalDate today, boolean withTargets) {
+    List<String> joints = json.readValue(row.jointIds(), new TypeReference<List<String>>() {});
+    MovedCause cause = row.cause();
+    String joint = row.movedJoint();
+    return Recheck.of(
+        row,
+        joints,
+        today,
+        withTargets && row.outcome() == null
+            ? targets(row).stream()
+                .map(
+                    t ->
+                        new Recheck.Target(
+                            t.joint().id(), t.joint().title(), t.target(), t.setting(), t.cured()))
+                .toList()
+            : List.of(),
+        cause == null || joint == null
+            ? null
+            : new Recheck.Moved(
+                joint, cause.words(), row.loadWords(), row.followJobId(), row.followJobNumber()));
   }
 }

@@ -1,6 +1,7 @@
 package app.unimetric.server.run;
 
 import app.unimetric.core.bench.RunState;
+import app.unimetric.server.job.Job;
 import java.time.Instant;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +22,14 @@ public record Progress(Station station, String words, int percent, @Nullable Ins
   }
 
   /** Where a run stands; empty for a job not started. */
-  public static Progress of(Optional<RunLog.Run> started) {
+  public static Progress of(Job job, Optional<RunLog.Run> started) {
+    Progress reached = of(started);
+    return job.cancelled()
+        ? new Progress(reached.station(), "Cancelled", reached.percent(), null)
+        : reached;
+  }
+
+  private static Progress of(Optional<RunLog.Run> started) {
     if (started.isEmpty()) {
       return new Progress(Station.PLAN, "Not started", 0, null);
     }

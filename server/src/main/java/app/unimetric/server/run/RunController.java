@@ -82,7 +82,7 @@ class RunController {
                     j.title(),
                     j.createdBy(),
                     j.createdAt(),
-                    Progress.of(runs.find(j.id()))))
+                    Progress.of(j, runs.find(j.id()))))
         .toList();
   }
 
@@ -98,7 +98,8 @@ class RunController {
   /** Where a job stands; answers before it is started too. */
   @GetMapping("/api/jobs/{id}/standing")
   Progress standing(@PathVariable UUID id) {
-    return Progress.of(runs.find(jobs.job(id).id()));
+    Job job = jobs.job(id);
+    return Progress.of(job, runs.find(job.id()));
   }
 
   @GetMapping("/api/jobs/{id}/run")

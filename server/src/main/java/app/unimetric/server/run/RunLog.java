@@ -12,6 +12,7 @@ import app.unimetric.core.bench.Signature;
 import app.unimetric.core.bench.TypedReading;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.documents.run.EventDocument;
 import app.unimetric.documents.run.RunSheetDocument;
 import app.unimetric.server.event.ToolUsed;
@@ -23,6 +24,7 @@ import app.unimetric.server.sheet.Sheets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -80,6 +82,7 @@ public class RunLog {
   public Run start(UUID jobId, int version, LocalDate today, Instant at, Signature by) {
     Job job = jobs.job(jobId);
     if (mapper.byJob(jobId) == null) {
+      jobs.mustBeOpen(job);
       if (job.version() != version) {
         throw Refusal.stale(version, job.version());
       }
@@ -141,9 +144,15 @@ public class RunLog {
       throw Refusal.notFound("A run of this job");
     }
     Run before = replay(row);
+    Job job = jobs.job(jobId);
+    if (job.cancelled()) {
+      jobs.mustBeOpen(job);
+    }
+    Map<String, String> inHand = new HashMap<>(before.state().toolsTaken());
     for (int i = 0; i < said.size(); i++) {
       EntryTime time = EntryTime.of(said.get(i).doneAt(), sentAt, receivedAt, before.startedAt());
-      append(jobId, device, said.get(i), i, time, by).ifPresent(e -> countUse(before.sheet(), e));
+      append(jobId, device, said.get(i), i, time, by)
+          .ifPresent(e -> countUse(before.sheet(), e, inHand));
     }
     Run run = replay(row);
     if (!before.state().signedOff() && run.state().signedOff()) {
@@ -174,6 +183,7 @@ public class RunLog {
   private RunEvent event(Said said, EntryTime time, Signature by) {
     String typed = said.typed();
     TypedReading reading = typed == null ? null : TypedReading.parse(typed, said.unit());
+    String limit = said.limit();
     Said.Witness given = said.witness();
     Signature witness =
         given == null || !takesWitness(said.kind())
@@ -188,6 +198,8 @@ public class RunLog {
         reading == null ? said.unit() : reading.unit(),
         said.reason(),
         said.finding(),
+        limit == null || limit.isBlank() ? null : (Double) DecimalText.parse(limit, "limit"),
+        said.toolId(),
         said.corrects(),
         by,
         witness,
@@ -201,8 +213,14 @@ public class RunLog {
   }
 
   /** Whatever came of it, the tool was pulled. */
-  private void countUse(RunSheet sheet, RunEvent event) {
-    String tool = sheet.step(event.stepId()).map(RunStep::toolId).orElse(null);
+  private void countUse(RunSheet sheet, RunEvent event, Map<String, String> inHand) {
+    RunStep step = sheet.step(event.stepId()).orElse(null);
+    String joint = step == null ? null : step.jointId();
+    String taken = event.toolId();
+    if (joint != null && taken != null) {
+      inHand.put(joint, taken);
+    }
+    String tool = step == null ? null : inHand.getOrDefault(joint, step.toolId());
     if (tool != null && PULLS.contains(event.kind())) {
       events.publishEvent(new ToolUsed(event.id(), UUID.fromString(tool), event.time().doneAt()));
     }

@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param id made by the device
  * @param counter the device's own, from 1 without gaps for each job
  * @param typed a reading as typed, in {@code unit}
+ * @param limit what stands on the part as its limit, as typed, in the unit of the measurement
+ * @param toolId the tool taken up instead
  * @param corrects the entry a correction is about
  * @param doneAt by the device's clock; null when it does not say
  * @param witness with a second look, or a lead's word on a deviation, on someone else's tablet
@@ -27,6 +29,8 @@ public record Said(
     @Nullable TorqueUnit unit,
     @Nullable String reason,
     @Nullable Finding finding,
+    @Nullable String limit,
+    @Nullable String toolId,
     @Nullable UUID corrects,
     @Nullable Witness witness,
     @Nullable Instant doneAt) {

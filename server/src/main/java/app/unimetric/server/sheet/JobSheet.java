@@ -2,6 +2,7 @@ package app.unimetric.server.sheet;
 
 import app.unimetric.core.pack.Answers;
 import app.unimetric.core.pack.DocumentedValue;
+import app.unimetric.core.pack.FitQuestion;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.OneTimePart;
 import app.unimetric.core.pack.PackCheck;
@@ -40,11 +41,13 @@ import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Machine;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** The job sheet as the screen shows it: the plan in words and figures, with every why. */
@@ -62,6 +65,7 @@ record JobSheet(
     List<Blocker> blockers,
     List<String> cautions,
     List<OneTimePart> oneTimeParts,
+    List<RolePart> otherParts,
     Asked preparation,
     double minutes,
     int settingChanges,
@@ -72,11 +76,15 @@ record JobSheet(
     Needs needs,
     List<FitAnswer> fitAnswers,
     @Nullable SincePrint sincePrint,
+    @Nullable Cancelling cancelling,
     Questions questions,
     List<WorkLine> work,
     List<PackStep> firstRide,
     List<SheetJoint> joints,
     List<PackCheck> checks) {
+  /** That the job is not done, and why. */
+  record Cancelling(String reason, String by, Instant at) {}
+
   /**
    * What the job asks first.
    *
@@ -99,10 +107,15 @@ record JobSheet(
   /** A question and the answer that counts. */
   record Question(PackOption option, String answer) {}
 
+  /** A part that is not ordered, and what it is to the job, in words. */
+  record RolePart(String part, String role) {}
+
   /** What the job asks for before anything is taken apart, in words. */
   record Asked(
       List<String> asFound,
       List<String> fitChecks,
+      @Schema(description = "by the question: what is worked out to answer it")
+          Map<String, String> fitCalls,
       List<String> inspections,
       List<String> specialTools,
       List<String> consumables) {
@@ -110,6 +123,13 @@ record JobSheet(
       return new Asked(
           p.asFound().stream().map(Measure::words).toList(),
           p.fitChecks(),
+          p.fits().stream()
+              .filter(f -> f.call() != null)
+              .collect(
+                  Collectors.toMap(
+                      FitQuestion::question,
+                      f -> f.call() == null ? "" : f.call().words(),
+                      (a, c) -> a)),
           p.inspections().stream().map(Measure::words).toList(),
           p.specialTools(),
           p.consumables());
@@ -144,6 +164,7 @@ record JobSheet(
       CompoundAdvice compound,
       String compoundWords,
       @Nullable SheetTool tool,
+      @Schema(description = "whether it was chosen by hand") boolean toolChosen,
       List<SheetTool> otherTools,
       List<Pass> passes,
       List<String> passReasons,
@@ -195,6 +216,7 @@ record JobSheet(
       @Nullable String setting,
       Setting.@Nullable Applied applied,
       double spillPercent,
+      @Schema(description = "what it costs in certainty to use it instead") @Nullable String cost,
       List<String> reasons,
       List<Derivation> derivation) {}
 
@@ -213,6 +235,10 @@ record JobSheet(
         plan.blockers(),
         plan.pack().cautions(),
         plan.pack().oneTimeParts(),
+        plan.pack().parts().stream()
+            .filter(p -> !p.role().isOrdered())
+            .map(p -> new RolePart(p.words(), p.role().words()))
+            .toList(),
         Asked.of(plan.pack().preparation()),
         plan.pack().minutes(),
         plan.settingChanges(),
@@ -223,6 +249,7 @@ record JobSheet(
         plan.needs(),
         sheet.fits(),
         sheet.sinceLastPrint(PlanPrint.of(plan)).orElse(null),
+        sheet.cancelling().map(c -> new Cancelling(c.what().reason(), c.by(), c.at())).orElse(null),
         Questions.of(sheet.choices(), sheet.answers()),
         WorkLine.of(plan),
         plan.pack().steps(Phase.Part.RIDE),
@@ -262,8 +289,9 @@ record JobSheet(
         planned.derivation(),
         planned.compound(),
         planned.compound().advice().words(),
-        chosen == null ? null : tool(chosen),
-        planned.tools().stream().filter(t -> t != chosen).map(JobSheet::tool).toList(),
+        chosen == null ? null : tool(chosen, null),
+        chosen != null && chosen.tool().id().equals(sheet.toolChoices().get(joint.id())),
+        planned.tools().stream().filter(t -> t != chosen).map(t -> tool(t, chosen)).toList(),
         planned.passes(),
         planned.passReasons(),
         planned.orderReasons(),
@@ -293,7 +321,7 @@ record JobSheet(
     return d == null ? null : new SheetDecision(d.valueId(), d.readAs(), d.reason(), d.by());
   }
 
-  private static SheetTool tool(ToolChoice choice) {
+  private static SheetTool tool(ToolChoice choice, @Nullable ToolChoice used) {
     CribTool tool = choice.tool();
     Setting setting = choice.setting();
     return new SheetTool(
@@ -310,6 +338,7 @@ record JobSheet(
         setting.reading() == null ? null : setting.reading().text(),
         setting.applied(),
         setting.spillPercent(),
+        used == null || !choice.usable() ? null : choice.costAgainst(used),
         choice.reasons(),
         setting.derivation());
   }

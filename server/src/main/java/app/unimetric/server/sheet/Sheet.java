@@ -115,6 +115,24 @@ final class Sheet {
         .toList();
   }
 
+  /** Why the job is not done; empty while it stands. */
+  Optional<Said<SheetSaying.Cancelled>> cancelling() {
+    return last(SheetSaying.Cancelled.class);
+  }
+
+  /** Tools chosen by hand, by joint; the latest choice of each counts. */
+  Map<String, String> toolChoices() {
+    Map<String, String> chosen = new LinkedHashMap<>();
+    for (Said<SheetSaying.ToolChosen> t : all(SheetSaying.ToolChosen.class)) {
+      if (t.what().toolId() == null) {
+        chosen.remove(t.what().jointId());
+      } else {
+        chosen.put(t.what().jointId(), t.what().toolId());
+      }
+    }
+    return chosen;
+  }
+
   /** Why a value was taken back; empty while it stands. */
   Optional<Said<SheetSaying.Withdrawn>> withdrawal(UUID valueId) {
     return all(SheetSaying.Withdrawn.class).stream()

@@ -82,6 +82,30 @@ final class SheetChecks {
         .orThrow();
   }
 
+  static void tool(SheetSaying.ToolChosen t, JobPlan plan) {
+    Optional<PlannedJoint> joint =
+        plan.joints().stream().filter(j -> j.id().equals(t.jointId())).findFirst();
+    new Problems()
+        .require(joint.isPresent(), "jointId", "names no joint of this job.")
+        .require(
+            t.toolId() == null
+                || joint.isEmpty()
+                || joint.get().tools().stream()
+                    .anyMatch(c -> c.usable() && c.tool().id().equals(t.toolId())),
+            "toolId",
+            "would not do here: choose one that the sheet says would do.")
+        .orThrow();
+  }
+
+  static void cancelling(SheetSaying.Cancelled c) {
+    new Problems()
+        .require(
+            !c.reason().isBlank() && c.reason().length() <= LONGEST_WORDS,
+            "reason",
+            "is missing: say in a few words why the job is not done.")
+        .orThrow();
+  }
+
   static void deskNote(SheetSaying.DeskNoted n, JobPack pack) {
     new Problems()
         .require(joint(pack, n.jointId()).isPresent(), "jointId", "names no joint of this job.")

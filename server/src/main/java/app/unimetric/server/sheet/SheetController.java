@@ -154,6 +154,48 @@ class SheetController {
 
   /**
    * @param id made by the sender
+   * @param toolId the tool to use; null gives the choice back to the planner
+   * @param version of the job as last seen
+   */
+  record NewTool(UUID id, String jointId, @Nullable String toolId, int version) {}
+
+  @PostMapping("/api/jobs/{id}/tools")
+  JobSheet chooseTool(
+      @PathVariable UUID id, @RequestBody NewTool t, @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    SheetSaying.ToolChosen said = new SheetSaying.ToolChosen(t.jointId(), t.toolId());
+    SheetChecks.tool(said, sheets.plan(job, today()));
+    return said(job, t.id(), t.version(), said, person);
+  }
+
+  /**
+   * @param id made by the sender
+   * @param reason why it is not done
+   * @param version of the job as last seen
+   */
+  record NewCancelling(UUID id, String reason, int version) {}
+
+  /** Not under way, anybody who works may cancel; once something was taken apart a lead does. */
+  @PostMapping("/api/jobs/{id}/cancelling")
+  JobSheet cancel(
+      @PathVariable UUID id,
+      @RequestBody NewCancelling c,
+      @AuthenticationPrincipal SignedIn person) {
+    Job job = jobs.job(id);
+    SheetSaying.Cancelled said = new SheetSaying.Cancelled(c.reason().strip());
+    SheetChecks.cancelling(said);
+    if (!sheets.saidBefore(c.id())) {
+      jobs.mustBeOpen(job);
+    }
+    if (jobs.isStarted(job) && !person.isLead()) {
+      throw Refusal.forbidden(
+          "The work has begun: a lead cancels it, once the machine is safe to stand.");
+    }
+    return said(job, c.id(), c.version(), said, person);
+  }
+
+  /**
+   * @param id made by the sender
    */
   record NewDeskNote(UUID id, String jointId, String state, String summary) {}
 

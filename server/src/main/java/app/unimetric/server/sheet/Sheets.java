@@ -61,6 +61,7 @@ public class Sheets {
             sheet.fits(),
             sheet.handOrder(),
             sheet.byFeel(),
+            sheet.toolChoices(),
             Policy.USUAL,
             today));
   }
@@ -91,6 +92,9 @@ public class Sheets {
       Job job, UUID id, @Nullable Integer version, SheetSaying said, Instant at, Signature by) {
     if (mapper.exists(id)) {
       return job;
+    }
+    if (job.cancelled()) {
+      jobs.mustBeOpen(job);
     }
     if (version != null) {
       jobs.raiseVersion(job, version);

@@ -111,7 +111,7 @@ class TodayController {
     Instant now = clock.instant();
     List<Curing> curing = new ArrayList<>();
     for (Job job : jobs.startedSince(now.minus(LONGEST_CURE))) {
-      Instant from = Progress.of(runs.find(job.id())).ridableFrom();
+      Instant from = Progress.of(job, runs.find(job.id())).ridableFrom();
       if (from != null && from.isAfter(now)) {
         Machine machine = fleet.machine(job.machineId());
         curing.add(
@@ -137,7 +137,7 @@ class TodayController {
 
   private OnLift onLift(Job job, LocalDate day) {
     Machine machine = fleet.machine(job.machineId());
-    Progress standing = Progress.of(runs.find(job.id()));
+    Progress standing = Progress.of(job, runs.find(job.id()));
     int blockers =
         standing.station() == Progress.Station.PLAN ? sheets.plan(job, day).blockers().size() : 0;
     return new OnLift(

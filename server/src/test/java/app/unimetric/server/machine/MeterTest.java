@@ -6,6 +6,7 @@ import app.unimetric.server.InWorkshop;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -67,6 +68,40 @@ class MeterTest {
                 version));
     assertThat(replaced.status()).isEqualTo(200);
     assertThat(replaced.body().path("machine").path("meterFigure").asDouble()).isEqualTo(last - 5);
+  }
+
+  private Answer say(String figure, Map<String, Object> besides) {
+    JsonNode machine = bram.get("/api/machines/" + id).body().path("machine");
+    Map<String, Object> reading = new HashMap<>(besides);
+    reading.put("id", UUID.randomUUID());
+    reading.put("figure", figure);
+    reading.put("version", machine.path("version").asInt());
+    return bram.post("/api/machines/" + id + "/readings", reading);
+  }
+
+  @Test
+  void aLeapIsAskedAboutAndTakenWhenItIsMeant() {
+    String far = Long.toString((long) last + 100_000);
+    Answer asked = say(far, Map.of());
+    assertThat(asked.status()).isEqualTo(400);
+    assertThat(asked.detail()).contains("more than the last reading").contains("Check the digits");
+    Answer taken = say(far, Map.of("leapMeant", true));
+    assertThat(taken.status()).as(taken.detail()).isEqualTo(200);
+    assertThat(taken.body().path("machine").path("meterFigure").asDouble())
+        .isEqualTo((long) last + 100_000);
+
+    Answer mended = say(Long.toString((long) last + 100), Map.of("slip", "a nought too many"));
+    assertThat(mended.status()).as(mended.detail()).isEqualTo(200);
+    JsonNode readings = mended.body().path("readings");
+    assertThat(readings.get(0).path("corrects")).isEqualTo(readings.get(1).path("id"));
+    assertThat(readings.get(0).path("reason").asString()).isEqualTo("a nought too many");
+    assertThat(mended.body().path("machine").path("meterFigure").asDouble())
+        .isEqualTo((long) last + 100);
+    assertThat(say(Long.toString((long) last + 90), Map.of("slip", "two digits swapped")).status())
+        .as("a slip of a slip is held against the last that stands")
+        .isEqualTo(200);
+    assertThat(say(Long.toString((long) last - 1), Map.of("slip", "no")).status()).isEqualTo(400);
+    assertThat(say("1", Map.of("slip", "x".repeat(1001))).status()).isEqualTo(400);
   }
 
   @Test

@@ -21,6 +21,7 @@ import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackOption;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.plan.Blocker;
@@ -44,6 +45,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Named;
@@ -66,10 +68,33 @@ class CatalogueTest {
 
   private static JobPack read(Path document) {
     try {
-      return READER.take(Files.readString(document));
+      return READER.take(Files.readString(document), CatalogueTest::document);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  private static Optional<String> document(String key) {
+    try {
+      return Optional.of(Files.readString(Path.of("src/main/resources/packs", key + ".json")));
+    } catch (IOException e) {
+      return Optional.empty();
+    }
+  }
+
+  @Test
+  void aBottomBracketStandsInsideItsCrank() {
+    JobPack open = read(Path.of("src/main/resources/packs/bi-bb-press.json"));
+    JobPack pinched = open.answered(Answers.NONE);
+    assertThat(pinched.joints())
+        .extracting(PackJoint::id)
+        .containsExactly("bi-crank-pinch.cap", "bi-crank-pinch.pinch");
+    assertThat(pinched.steps())
+        .filteredOn(s -> s.title().equals("Clamp it in the stand"))
+        .hasSize(1);
+    JobPack bolted = open.answered(new Answers(Map.of("crank", "bolt"), List.of()));
+    assertThat(bolted.joints()).extracting(PackJoint::id).containsExactly("bolt");
+    assertThat(bolted.steps()).noneMatch(s -> s.id().startsWith("bi-crank-pinch."));
   }
 
   @Test
@@ -317,7 +342,8 @@ class CatalogueTest {
             pack.preparation().asFound().size()
                 + pack.preparation().inspections().size()
                 + (int)
-                    pack.preparation().asFound().stream().filter(m -> m.within() != null).count());
+                    pack.preparation().asFound().stream().filter(m -> m.within() != null).count()
+                + (pack.parts(PartRole.ORIGINAL_KEPT).isEmpty() ? 0 : 1));
     List<RunStep> steps = sheet.steps();
     assertThat(steps.get(steps.size() - 1).kind()).isEqualTo(StepKind.SIGN_OFF);
     for (PackJoint joint : pack.joints()) {

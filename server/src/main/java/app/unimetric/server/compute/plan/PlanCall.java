@@ -34,11 +34,11 @@ import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Derivation;
-import app.unimetric.documents.pack.PackReader;
 import app.unimetric.server.compute.ComputeCall;
 import app.unimetric.server.compute.Fields;
 import app.unimetric.server.compute.tool.SettingCall;
 import app.unimetric.server.compute.tool.ToolsCall;
+import app.unimetric.server.pack.Packs;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
@@ -55,9 +55,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** A whole job worked out: order, passes, tools and settings, what is needed, what is missing. */
 @ComputeCall
 public final class PlanCall {
-  private final PackReader packs;
+  private final Packs packs;
 
-  PlanCall(PackReader packs) {
+  PlanCall(Packs packs) {
     this.packs = packs;
   }
 
@@ -133,6 +133,8 @@ public final class PlanCall {
           @Nullable List<String> handOrder,
       @Schema(description = "joints done by feel where no tool reaches; not on a critical one")
           @Nullable List<String> byFeel,
+      @Schema(description = "tools chosen by hand, by joint; passed over where one does not do")
+          @Nullable Map<String, String> toolChoices,
       @Nullable PolicyFields policy,
       @Schema(description = "to what the pack asks first; left out: the usual kind, both sides")
           @Nullable AnswerFields answers,
@@ -272,7 +274,16 @@ public final class PlanCall {
         JobPlan.of(
             valued,
             new Circumstances(
-                decisions, crib, handTools, shelf, fits, handOrder, byFeel(r), policy, r.today())),
+                decisions,
+                crib,
+                handTools,
+                shelf,
+                fits,
+                handOrder,
+                byFeel(r),
+                r.toolChoices() == null ? Map.of() : r.toolChoices(),
+                policy,
+                r.today())),
         policy,
         why);
   }

@@ -1,0 +1,79 @@
+package app.unimetric.core.bench;
+
+import static app.unimetric.core.quantity.TorqueUnit.NEWTON_METRE;
+
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.ToolType;
+import app.unimetric.core.tool.TorqueTool;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+
+/** A run that is played in a test, one word after the other. */
+final class AtTheBench {
+  static final LocalDate TODAY = LocalDate.of(2026, 5, 4);
+  private static final Instant AT = Instant.parse("2026-05-04T08:00:00Z");
+  private static final Signature ASTA = new Signature(UUID.randomUUID(), "Asta", false);
+  private static final Signature LEAD = new Signature(UUID.randomUUID(), "Lead", true);
+  final RunSheet sheet;
+  final List<RunEvent> log = new ArrayList<>();
+
+  AtTheBench(RunSheet sheet) {
+    this.sheet = sheet;
+  }
+
+  static CribTool click(String id, double deviationPercent) {
+    TorqueTool tool = new TorqueTool(2, 25, deviationPercent, 0.5, NEWTON_METRE, List.of());
+    return new CribTool(id, "Tool " + id, ToolType.CLICK, tool, LocalDate.of(2026, 1, 1), 10, null);
+  }
+
+  RunState state() {
+    return Replay.of(sheet, log);
+  }
+
+  Entry last() {
+    RunState s = state();
+    return s.entries().get(s.entries().size() - 1);
+  }
+
+  RunStep inHand() {
+    return sheet.step(state().currentStep()).orElseThrow();
+  }
+
+  RunState say(EventKind kind, Double nm, String reason, Double limit, String toolId) {
+    RunState s = state();
+    boolean found = kind == EventKind.FOUND;
+    log.add(
+        new RunEvent(
+            UUID.randomUUID(),
+            s.currentStep() == null ? "sign-off" : s.currentStep(),
+            kind,
+            s.nextFastener(),
+            nm,
+            nm == null ? null : NEWTON_METRE,
+            reason,
+            found ? Finding.GOOD : null,
+            limit,
+            toolId,
+            null,
+            s.permits().contains(EventKind.SECOND_LOOK) ? LEAD : ASTA,
+            null,
+            EntryTime.at(AT)));
+    return state();
+  }
+
+  RunState say(EventKind kind) {
+    return say(kind, null, "because", null, null);
+  }
+
+  /** Goes on in the usual way until a step of this kind is in hand. */
+  RunState until(StepKind kind) {
+    RunState s = state();
+    while (s.currentStep() != null && inHand().kind() != kind) {
+      s = say(s.permits().get(0));
+    }
+    return s;
+  }
+}

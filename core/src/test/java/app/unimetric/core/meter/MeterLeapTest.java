@@ -1,0 +1,43 @@
+package app.unimetric.core.meter;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class MeterLeapTest {
+  private static final Instant THEN = Instant.parse("2026-05-04T08:00:00Z");
+
+  @ParameterizedTest
+  @CsvSource({
+    "true, 21640, 21940, 0, false",
+    "true, 21640, 21940.1, 0, true",
+    "true, 21640, 22240, 1, false",
+    "true, 21640, 22241, 1, true",
+    "true, 21640, 216400, 30, true",
+    "true, 21640, 21000, 0, false",
+    "false, 612, 624, 0, false",
+    "false, 612, 624.5, 0, true",
+    "false, 612, 636, 1, false",
+    "false, 612, 637, 1, true"
+  })
+  void aRiseBeyondADaysWorkIsAskedAbout(
+      boolean km, double before, double now, int days, boolean asked) {
+    Instant at = THEN.plus(Duration.ofDays(days)).plusSeconds(60);
+    assertThat(MeterLeap.question(km, before, THEN, now, at).isPresent()).isEqualTo(asked);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "0 | 1000 km more than the last reading of 500 km, taken today. Check the digits; if it is right, say so.",
+        "2 | 1000 km more than the last reading of 500 km, 2 days ago. Check the digits; if it is right, say so."
+      })
+  void theQuestionNamesBothReadings(int days, String words) {
+    Instant at = THEN.plus(Duration.ofDays(days));
+    assertThat(MeterLeap.question(true, 500, THEN, 1500, at)).contains(words);
+  }
+}
