@@ -88,6 +88,11 @@ public final class PackReader {
     return take(text, PackLibrary.EMPTY);
   }
 
+  /** The same for such a pack that was parsed already. */
+  public JobPack take(Map<String, Object> document) {
+    return take(document, PackLibrary.EMPTY);
+  }
+
   /** The same for a document that was parsed already into maps, lists, texts and numbers. */
   public JobPack take(Map<String, Object> document, PackLibrary library) {
     return take(json.writeValueAsString(document), library);
