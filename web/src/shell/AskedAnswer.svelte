@@ -63,8 +63,8 @@
   <button type="button" onclick={toDesk}>Open at the joint desk <span>Enter</span></button>
 {:else if torque}
   <p class="stated">
-    {torque.stated}{#if told && answer.toldIn}
-      = {figures(told)} {sign(here.units, answer.toldIn)}{/if}
+    {torque.stated}
+    {#if told && answer.toldIn}= {figures(told)} {sign(here.units, answer.toldIn)}{/if}
   </p>
   {#if band}
     <TorqueRail {band} unit={reading.unit} size="large" />

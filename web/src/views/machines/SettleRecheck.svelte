@@ -71,7 +71,10 @@
     Set the target and pull slowly. It clicks without moving: it held. It moves before the click:
     say by how much and find out why. A joint with cured threadlocker is taken apart and redone.
   </p>
-  <TextInput labelText="What was found" bind:value={note} maxlength={1000} />
+  <div class="note">
+    <TextInput labelText="What was found" bind:value={note} maxlength={1000} />
+  </div>
+  <Button size="field" disabled={sending.busy} on:click={() => void settle('HELD')}>It held</Button>
   <details>
     <summary>It moved</summary>
     <div class="grid">
@@ -108,7 +111,6 @@
     {#each causes as c (c.code)}<option value={c.code}>{c.words}</option>{/each}
   {/snippet}
   {#if sending.trouble}<TroubleNote trouble={sending.trouble} />{/if}
-  <Button size="field" disabled={sending.busy} on:click={() => void settle('HELD')}>It held</Button>
 </div>
 
 <style>
@@ -120,6 +122,9 @@
   }
   .settle > :global(*) {
     max-width: 44rem;
+  }
+  .note {
+    width: 100%;
   }
   .grid {
     display: grid;

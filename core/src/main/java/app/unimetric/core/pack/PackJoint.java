@@ -38,6 +38,12 @@ public record PackJoint(
     traps = List.copyOf(traps);
   }
 
+  /** Its title without the side it is on. */
+  public String titleOfBothSides() {
+    String behind = Selection.onSide("", side);
+    return title.substring(0, title.length() - behind.length());
+  }
+
   /** What people look it up by: its name, what is turned, its thread. */
   public String lookedUpBy() {
     return title

@@ -23,7 +23,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,6 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 class FindController {
   private static final int LONGEST = 200;
   private static final int MOST = 8;
+  private static final int MOST_OFFERED = 6;
   private static final int MOST_SHEETS = 12;
   private final Fleet fleet;
   private final Jobs jobs;
@@ -152,7 +155,7 @@ class FindController {
         }
       }
     }
-    return found.stream().limit(MOST / 2).toList();
+    return found.stream().limit(MOST_OFFERED).toList();
   }
 
   private List<Job> sheetsOf(@Nullable Machine meant) {
@@ -187,17 +190,18 @@ class FindController {
     return found;
   }
 
+  /** What goes on a joint; what two sides or two jobs have in common is said once. */
   private List<Found> products(@Nullable Machine meant, LookedFor asked) {
     List<Found> found = new ArrayList<>();
+    Set<String> said = new HashSet<>();
     for (Job job : sheetsOf(meant)) {
       for (PlannedJoint joint : sheets.plan(job, LocalDate.now(clock)).joints()) {
-        if (asked.meets(joint.joint().lookedUpBy())) {
+        String title = joint.joint().titleOfBothSides();
+        if (asked.meets(joint.joint().lookedUpBy())
+            && said.add(title + joint.compound().advice())) {
           found.add(
               product(
-                  joint.joint().title(),
-                  joint.compound(),
-                  "job " + job.number(),
-                  "/jobs/" + job.id() + "/sheet"));
+                  title, joint.compound(), "job " + job.number(), "/jobs/" + job.id() + "/sheet"));
         }
       }
     }
