@@ -38,6 +38,7 @@ class OtherWaysTest {
       assertThat(desk.text("M8 8.8: at most").first()).isVisible();
       line.fill("120 in lbs to Nm");
       assertThat(desk.text("= 13.6 N·m").first()).isVisible();
+      desk.go("/");
       line.fill("due");
       desk.button("Mule 1:").first().click();
       assertThat(desk.heading("Re-checks")).isFocused();
