@@ -159,7 +159,10 @@
   <kbd aria-hidden="true">/</kbd>
   {#if open}
     <div class="answer" role="status">
-      {#if answer}<AskedAnswer {answer} {toDesk} />{/if}
+      {#if answer}<AskedAnswer {answer} />{/if}
+      {#if joint}
+        <button type="button" onclick={toDesk}>Open at the joint desk <span>Enter</span></button>
+      {/if}
       {#if tools}
         {@const best = tools.find((t) => t.usable)}
         <p class="crib">

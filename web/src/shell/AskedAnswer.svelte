@@ -7,9 +7,8 @@
 
   interface Props {
     answer: Schemas['QuestionResponse'];
-    toDesk: () => void;
   }
-  let { answer, toDesk }: Props = $props();
+  let { answer }: Props = $props();
   const torque = $derived(answer.torque);
   const joint = $derived(answer.joint);
   const setting = $derived(answer.setting);
@@ -60,7 +59,6 @@
     {/if}
   </p>
   <p class="soft">{[...answer.reasons, ...joint.answer.reasons].join(' ')}</p>
-  <button type="button" onclick={toDesk}>Open at the joint desk <span>Enter</span></button>
 {:else if torque}
   <p class="stated">
     {torque.stated}
@@ -102,21 +100,6 @@
     align-items: baseline;
   }
   dt {
-    color: var(--ink-soft);
-  }
-  button {
-    display: block;
-    width: 100%;
-    text-align: left;
-    min-height: 2.5rem;
-    background: none;
-    border: 0;
-    border-top: 1px solid var(--hairline-soft);
-    color: var(--ink);
-    font: inherit;
-    cursor: pointer;
-  }
-  button span {
     color: var(--ink-soft);
   }
 </style>

@@ -5,6 +5,7 @@ import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.FractionText;
+import app.unimetric.core.quantity.Inch;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.StatedValue;
 import app.unimetric.core.stated.TorqueText;
@@ -26,7 +27,6 @@ import org.jspecify.annotations.Nullable;
  */
 public final class QuestionText {
   private static final int LONGEST = 200;
-  private static final double MM_PER_INCH = 25.4;
   private static final String NUMBER = "(\\d{1,6}(?:[.,]\\d{1,9})?)";
   private static final String LENGTH_UNIT = "\\s*(mm|in(?:ch(?:es)?)?\\b|\"|″)";
   private static final String ADAPTER =
@@ -248,7 +248,7 @@ public final class QuestionText {
     }
     int at = m.group(1) == null ? 3 : 1;
     double figure = figure(m.group(at));
-    return m.group(at + 1).equals("mm") ? figure : figure * MM_PER_INCH;
+    return m.group(at + 1).equals("mm") ? figure : figure * Inch.MM;
   }
 
   private static double figure(String text) {

@@ -1,5 +1,6 @@
 package app.unimetric.core.fastener;
 
+import app.unimetric.core.quantity.Inch;
 import app.unimetric.core.thread.Profile;
 import app.unimetric.core.thread.ScrewThread;
 import java.util.TreeMap;
@@ -91,7 +92,6 @@ public enum Head {
           });
 
   private static final double TYPICAL_HOLE_PER_DIAMETER = 1.1;
-  private static final double MM_PER_INCH = 25.4;
   private static final double ROUNDING = 1e6;
   private static final double FACE_PER_FLATS = 0.95;
 
@@ -162,9 +162,9 @@ public enum Head {
 
   /** 0.95 of the width across flats of ASME B18.2.1; a hole a tenth wider than the bolt. */
   private static BearingFace inchHex(double d) {
-    Double flats = INCH_FLATS.get(Math.round(d / MM_PER_INCH * ROUNDING) / ROUNDING);
+    Double flats = INCH_FLATS.get(Math.round(d / Inch.MM * ROUNDING) / ROUNDING);
     return new BearingFace(
-        flats == null ? HEX.typicalFacePerDiameter * d : FACE_PER_FLATS * flats * MM_PER_INCH,
+        flats == null ? HEX.typicalFacePerDiameter * d : FACE_PER_FLATS * flats * Inch.MM,
         TYPICAL_HOLE_PER_DIAMETER * d,
         HEX.coneDeg,
         flats == null

@@ -2,6 +2,7 @@ package app.unimetric.core.fastener;
 
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.quantity.Inch;
 import app.unimetric.core.thread.Profile;
 import app.unimetric.core.thread.ScrewThread;
 import java.util.Arrays;
@@ -62,7 +63,6 @@ public enum PropertyClass {
 
   private static final double LARGEST_9_8_MM = 16;
   private static final double SMALLEST_GRADE_IN = 0.25;
-  private static final double MM_PER_INCH = 25.4;
 
   private final String mark;
   private final double ultimateMPa;
@@ -125,11 +125,11 @@ public enum PropertyClass {
           "SAE grades belong to inch threads; a metric bolt is marked 8.8, 10.9 or the like.");
     }
     double most = this == SAE_2 ? 0.75 : this == SAE_5 ? 1 : 1.5;
-    if (d < SMALLEST_GRADE_IN * MM_PER_INCH) {
+    if (d < SMALLEST_GRADE_IN * Inch.MM) {
       return Optional.of(
           "Below 1/4 in no SAE grade is defined; name the class the bolt is marked with, such as A2-70.");
     }
-    return d > most * MM_PER_INCH
+    return d > most * Inch.MM
         ? Optional.of("Grade " + mark.substring(4) + " ends at " + Figure.typed(most) + " in.")
         : Optional.empty();
   }

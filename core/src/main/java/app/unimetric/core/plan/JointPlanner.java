@@ -1,8 +1,10 @@
 package app.unimetric.core.plan;
 
 import app.unimetric.core.fastener.Fastener;
+import app.unimetric.core.fastener.Material;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.AssemblyPreload;
+import app.unimetric.core.joint.Engagement;
 import app.unimetric.core.joint.Friction;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.joint.TighteningTorque;
@@ -51,7 +53,8 @@ final class JointPlanner {
     Integer holds = resolution.governing();
     StatedValue governing = holds == null ? null : values.get(holds);
     Why why = new Why().add(resolution.derivation());
-    Ceiling ceiling = ceiling(joint.fastener(), governing, why);
+    boolean plastic = joint.situation().female() == Material.PLASTIC;
+    Ceiling ceiling = plastic ? null : ceiling(joint.fastener(), governing, why);
     CompoundAdvice compound = CompoundChoice.choose(joint.situation());
     TorqueBand band = resolution.band();
     List<ToolChoice> tools =
@@ -170,6 +173,9 @@ final class JointPlanner {
     }
     if (governing != null) {
       governing.beyondTorque().ifPresent(notes::add);
+    }
+    if (joint.situation().female() == Material.PLASTIC) {
+      notes.add(Engagement.NO_PROMISE);
     }
     Double aim = resolution.aimNm();
     FrictionCondition wet = friction(compound.advice());

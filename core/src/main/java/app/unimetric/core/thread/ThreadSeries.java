@@ -1,5 +1,6 @@
 package app.unimetric.core.thread;
 
+import app.unimetric.core.quantity.Inch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +15,6 @@ import java.util.Optional;
  * @param note where it is met, or what to watch; empty when there is nothing to say
  */
 public record ThreadSeries(String name, ScrewThread thread, Hand hand, String note) {
-  private static final double MM_PER_INCH = UnifiedSize.MM_PER_INCH;
   private static final double[][] FINE = {
     {8, 1},
     {10, 1},
@@ -34,7 +34,7 @@ public record ThreadSeries(String name, ScrewThread thread, Hand hand, String no
       List.of(
           inch("9/16 in × 20", 9.0 / 16, 20, Hand.RIGHT, ""),
           inch("1.375 in × 24", 1.375, 24, Hand.RIGHT, ""),
-          new ThreadSeries("36 mm × 24 tpi", ScrewThread.of(36, MM_PER_INCH / 24), Hand.RIGHT, ""));
+          new ThreadSeries("36 mm × 24 tpi", ScrewThread.of(36, Inch.MM / 24), Hand.RIGHT, ""));
 
   /** All of them, in the order they are offered. */
   public static List<ThreadSeries> all() {
@@ -55,7 +55,7 @@ public record ThreadSeries(String name, ScrewThread thread, Hand hand, String no
     all.add(
         new ThreadSeries(
             "36 mm × 24 tpi",
-            ScrewThread.of(36, MM_PER_INCH / 24),
+            ScrewThread.of(36, Inch.MM / 24),
             Hand.RIGHT,
             "bottom bracket cups, both sides right-hand"));
     all.addAll(UnifiedSize.names());
@@ -86,7 +86,6 @@ public record ThreadSeries(String name, ScrewThread thread, Hand hand, String no
 
   private static ThreadSeries inch(
       String name, double inches, double perInch, Hand hand, String note) {
-    return new ThreadSeries(
-        name, ScrewThread.of(inches * MM_PER_INCH, MM_PER_INCH / perInch), hand, note);
+    return new ThreadSeries(name, ScrewThread.of(inches * Inch.MM, Inch.MM / perInch), hand, note);
   }
 }

@@ -2,6 +2,7 @@ package app.unimetric.core.thread;
 
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.quantity.Inch;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -62,8 +63,7 @@ public record ThreadText(ScrewThread thread, @Nullable Hand hand) {
         throw InvalidInput.at("", HOW);
       }
       boolean inMm = "mm".equals(m.group(2));
-      return ScrewThread.of(
-          inMm ? size : size * UnifiedSize.MM_PER_INCH, UnifiedSize.MM_PER_INCH / perInch);
+      return ScrewThread.of(inMm ? size : size * Inch.MM, Inch.MM / perInch);
     }
     throw InvalidInput.at("", HOW);
   }

@@ -1,5 +1,6 @@
 package app.unimetric.core.thread;
 
+import app.unimetric.core.quantity.Inch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,7 +14,6 @@ import java.util.Optional;
  * @param finePerInch threads to an inch, UNF
  */
 record UnifiedSize(String size, double inches, int coarsePerInch, int finePerInch) {
-  static final double MM_PER_INCH = 25.4;
 
   static final List<UnifiedSize> ALL =
       List.of(
@@ -38,7 +38,7 @@ record UnifiedSize(String size, double inches, int coarsePerInch, int finePerInc
   }
 
   ScrewThread thread(int perInch) {
-    return new ScrewThread(inches * MM_PER_INCH, MM_PER_INCH / perInch, Profile.UN);
+    return new ScrewThread(inches * Inch.MM, Inch.MM / perInch, Profile.UN);
   }
 
   /** {@code 1/4-20 UNC}. */

@@ -10,11 +10,13 @@ import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.SamplePack;
+import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.core.tool.TorqueTool;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -53,6 +55,44 @@ class JobPlanTest {
     assertThat(joint(plan, "pair").orderReasons()).containsExactly("The plate locates.");
     assertThat(plate.ceiling().torqueNm()).isGreaterThan(plate.resolution().band().maxNm());
     assertThat(plate.derivation()).extracting("symbol").contains("d2", "A_s", "T_90", "T_aim");
+  }
+
+  @Test
+  void aPlasticThreadIsPromisedNoCeiling() {
+    SamplePack.jointOf(document, 1)
+        .put("surface", new LinkedHashMap<>(Map.of("female", "PLASTIC")));
+    PlannedJoint plate = joint(plan(), "plate");
+    assertThat(plate.ceiling()).isNull();
+    assertThat(plate.notes()).anyMatch(n -> n.startsWith("No promise can be made"));
+    assertThat(joint(plan(), "pair").notes()).noneMatch(n -> n.startsWith("No promise"));
+  }
+
+  @Test
+  void aToolChosenByHandIsTakenWithWhatItCostsAsLongAsItWouldDo() {
+    CribTool other =
+        new CribTool(
+            "t2",
+            "Old click",
+            ToolType.CLICK,
+            new TorqueTool(2, 25, 8.0, 0.5, TorqueUnit.NEWTON_METRE, List.of()),
+            LocalDate.of(2026, 1, 1),
+            10,
+            null);
+    JobPlan usual = Given.of(List.of(tool(), other), TODAY).plan(SamplePack.read(document));
+    String best = joint(usual, "plate").tool().tool().id();
+    assertThat(best).isNotEqualTo("t2");
+    JobPlan chosen =
+        Given.of(List.of(tool(), other), TODAY)
+            .choosing("plate", "t2")
+            .plan(SamplePack.read(document));
+    assertThat(joint(chosen, "plate").tool().tool().id()).isEqualTo("t2");
+    assertThat(joint(chosen, "plate").notes())
+        .anyMatch(n -> n.startsWith("Chosen by hand: Old click is less sure than "));
+    assertThat(joint(chosen, "pair").tool().tool().id()).isEqualTo(best);
+    JobPlan gone =
+        Given.of(List.of(tool()), TODAY).choosing("plate", "t2").plan(SamplePack.read(document));
+    assertThat(joint(gone, "plate").tool().tool().id()).isEqualTo(best);
+    assertThat(joint(gone, "plate").notes()).noneMatch(n -> n.startsWith("Chosen by hand"));
   }
 
   /** A left-hand thread is said on the sheet and at the bench; of a right-hand one nothing is. */
