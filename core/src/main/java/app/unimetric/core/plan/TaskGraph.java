@@ -107,7 +107,6 @@ final class TaskGraph {
       nodes.put(joint.id(), made);
       graph.before(opened.getOrDefault(joint.id(), whole), made.first());
       graph.before(made.finished(), closed.getOrDefault(joint.id(), tight));
-      graph.before(made.finished(), tight);
     }
     Map<String, Integer> steps = steps(graph, nodes, opened);
     for (OrderRule rule : links.all()) {
@@ -142,7 +141,6 @@ final class TaskGraph {
       List<Task> row = before(side);
       undo(graph, row, inARow(graph, row, BEFORE, from, open), open, from, side);
       inARow(graph, locking(side), AFTER, shut, locked);
-      graph.before(from, open);
       graph.before(open, shut);
       graph.before(locked, tight);
       turns.put(String.valueOf(side), new Turn(open, shut));

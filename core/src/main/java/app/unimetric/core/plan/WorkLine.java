@@ -58,7 +58,8 @@ public record WorkLine(
         last != null
             && line.jointId != null
             && line.jointId.equals(last.jointId)
-            && (line.kind == TaskKind.FINAL || line.kind == TaskKind.CHECK_ROUND)
+            && line.kind.isAboveFingerTight()
+            && line.kind != TaskKind.SNUG
             && (last.kind == TaskKind.PASS || last.kind == TaskKind.FINAL);
     if (!goesOn || last == null) {
       lines.add(line);
