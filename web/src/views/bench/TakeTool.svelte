@@ -25,7 +25,7 @@
     {#each others as tool (tool.toolId)}
       <label>
         <input type="radio" name="tool-{joint.id}" value={tool.toolId} bind:group={toolId} />
-        <span><strong>{tool.name}</strong> <span class="soft">{tool.words}</span></span>
+        <span>{tool.words}</span>
       </label>
     {/each}
   </fieldset>

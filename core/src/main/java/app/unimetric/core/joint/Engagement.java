@@ -16,7 +16,7 @@ public record Engagement(double lengthMm, double shearMPa, String source) {
   public static final double SHEAR_PER_ULTIMATE = 0.60;
 
   public static final String NO_PROMISE =
-      "No promise can be made for threads in plastic: use the maker's value, or give shearMPa.";
+      "No promise can be made for threads in plastic: use the maker's value, or state the shear strength.";
 
   public Engagement {
     new Problems()
