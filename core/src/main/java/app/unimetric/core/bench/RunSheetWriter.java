@@ -324,7 +324,9 @@ public final class RunSheetWriter {
         check ? StepKind.CHECK_PASS : StepKind.TIGHTEN,
         pass.kind() == PassKind.SNUG ? "Snug all" : "Tighten in passes",
         j.joint().title(),
-        text(pass, setting, tool),
+        isTurnedOn(j, index)
+            ? "The torque before the turn. One smooth pull to the click, then stop."
+            : text(pass, setting, tool),
         j.joint().id(),
         pass.percent(),
         pass.order(),
@@ -339,6 +341,10 @@ public final class RunSheetWriter {
         null,
         false,
         mayStandTo(band, tool));
+  }
+
+  private static boolean isTurnedOn(PlannedJoint j, int index) {
+    return index + 1 < j.passes().size() && j.passes().get(index + 1).kind() == PassKind.ANGLE;
   }
 
   private static RunStep angle(PlannedJoint j, Pass pass, int index) {

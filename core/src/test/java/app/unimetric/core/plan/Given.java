@@ -42,7 +42,7 @@ public final class Given {
     return this;
   }
 
-  Given feeling(String joint, String reason) {
+  public Given feeling(String joint, String reason) {
     byFeel = Map.of(joint, reason);
     return this;
   }
