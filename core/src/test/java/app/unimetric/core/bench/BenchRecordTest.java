@@ -27,6 +27,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What the sheet says in words, what a run comes to, and what its record names. */
 class BenchRecordTest {
+  private static final Signature MECHANIC = new Signature(UUID.randomUUID(), "Asta", false);
   private static final Map<String, Object> GAP =
       Map.of("what", "gap", "unit", "mm", "within", 2, "min", 1, "max", 9);
 
@@ -220,6 +221,47 @@ class BenchRecordTest {
   }
 
   @Test
+  void whereNothingIsCriticalTheMechanicLeavesItWithHisReason() {
+    Map<String, Object> document = document();
+    SamplePack.jointOf(document, 0).put("critical", false);
+    SamplePack.jointOf(document, 1).put("critical", false);
+    AtTheBench bench = bench(document);
+    assertThat(bench.sheet.critical()).isFalse();
+    while (!"inspect.1".equals(bench.state().currentStep())) {
+      bench.say(bench.state().permits().get(0));
+    }
+    bench.say(EventKind.FOUND, null, "1.9 mm", null, null);
+    assertThat(bench.state().pending()).isNotNull();
+    log(bench, EventKind.LEFT, MECHANIC);
+    assertThat(bench.state().pending()).isNull();
+    assertThat(bench.state().deviations()).hasSize(1);
+    bench.until(StepKind.TIGHTEN);
+    while (bench.inHand().percent() < 100) {
+      bench.say(bench.state().permits().get(0));
+    }
+    bench.say(EventKind.READING, bench.inHand().band().maxNm() + 0.01, null, null, null);
+    log(bench, EventKind.DEVIATION_ACCEPTED, MECHANIC);
+    assertThat(bench.state().pending()).isNull();
+    assertThat(bench.state().deviations()).hasSize(2);
+  }
+
+  @Test
+  void oneCriticalJointDoesNotMakeItsNeighbourCritical() {
+    Map<String, Object> document = document();
+    SamplePack.jointOf(document, 0).put("critical", true);
+    SamplePack.jointOf(document, 1).put("critical", false);
+    AtTheBench bench = bench(document);
+    assertThat(bench.sheet.critical()).isTrue();
+    bench.until(StepKind.TIGHTEN);
+    while (!"plate".equals(bench.inHand().jointId()) || bench.inHand().percent() < 100) {
+      bench.say(bench.state().permits().get(0));
+    }
+    bench.say(EventKind.READING, bench.inHand().band().maxNm() + 0.01, null, null, null);
+    log(bench, EventKind.DEVIATION_ACCEPTED, MECHANIC);
+    assertThat(bench.state().pending()).isNull();
+  }
+
+  @Test
   void whatMustBeSeenIsGatheredByItsKind() {
     AtTheBench bench = bench(document());
     bench.until(StepKind.TIGHTEN);
@@ -249,8 +291,11 @@ class BenchRecordTest {
   }
 
   private static void log(AtTheBench bench, EventKind kind) {
+    log(bench, kind, new Signature(UUID.randomUUID(), "Lead", true));
+  }
+
+  private static void log(AtTheBench bench, EventKind kind, Signature by) {
     RunState s = bench.state();
-    Signature lead = new Signature(UUID.randomUUID(), "Lead", true);
     bench.log.add(
         new RunEvent(
             UUID.randomUUID(),
@@ -264,7 +309,7 @@ class BenchRecordTest {
             null,
             null,
             null,
-            lead,
+            by,
             null,
             EntryTime.at(Instant.EPOCH)));
   }
