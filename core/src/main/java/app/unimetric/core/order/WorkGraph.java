@@ -6,10 +6,13 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.PriorityQueue;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -60,6 +63,35 @@ public final class WorkGraph {
   /** Where a task would stand if nothing bound it. */
   public Place placeOf(int node) {
     return Objects.requireNonNull(places.get(node), "a mark has no place");
+  }
+
+  /** What each task itself waits for, marks looked through; in the order the tasks were added. */
+  public Map<Task, Set<Task>> waits() {
+    List<Set<Task>> ahead = new ArrayList<>();
+    tasks.forEach(t -> ahead.add(new LinkedHashSet<>()));
+    for (int i = 0; i < tasks.size(); i++) {
+      Task task = tasks.get(i);
+      if (task != null) {
+        pass(task, i, ahead);
+      }
+    }
+    Map<Task, Set<Task>> waits = new LinkedHashMap<>();
+    for (int i = 0; i < tasks.size(); i++) {
+      Task task = tasks.get(i);
+      if (task != null) {
+        waits.put(task, ahead.get(i));
+      }
+    }
+    return waits;
+  }
+
+  private void pass(Task earlier, int node, List<Set<Task>> ahead) {
+    for (int later : after.get(node)) {
+      boolean isNew = ahead.get(later).add(earlier);
+      if (isNew && tasks.get(later) == null) {
+        pass(earlier, later, ahead);
+      }
+    }
   }
 
   public Row row() {

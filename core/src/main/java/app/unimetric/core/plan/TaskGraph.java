@@ -88,6 +88,11 @@ final class TaskGraph {
 
   /** The row, with each joint wetted where it is placed. */
   WorkGraph.Row row(Map<String, Placed> placed) {
+    return graph(placed).row();
+  }
+
+  /** What waits for what, with each joint wetted where it is placed. */
+  WorkGraph graph(Map<String, Placed> placed) {
     WorkGraph graph = new WorkGraph();
     int whole = graph.mark();
     int tight = graph.mark();
@@ -112,7 +117,7 @@ final class TaskGraph {
     for (OrderRule rule : links.all()) {
       bind(graph, rule, nodes, steps);
     }
-    return graph.row();
+    return graph;
   }
 
   /**

@@ -29,7 +29,7 @@ import org.junit.jupiter.api.Test;
 class PackLayoutTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 5, 4);
 
-  private static JobPlan plan(JobPack pack) {
+  static JobPlan plan(JobPack pack) {
     TorqueTool tool = new TorqueTool(2, 25, 4.0, 0.5, TorqueUnit.NEWTON_METRE, List.of());
     return JobPlan.of(
         pack,
@@ -46,12 +46,12 @@ class PackLayoutTest {
     return plan.work().tasks().stream().map(Task::name).toList();
   }
 
-  private static Map<String, Object> undone(Map<String, Object> joint) {
+  static Map<String, Object> undone(Map<String, Object> joint) {
     joint.put("undo", Map.of("text", "Held while it is together."));
     return joint;
   }
 
-  private static Map<String, Object> document() {
+  static Map<String, Object> document() {
     Map<String, Object> document = SamplePack.document();
     document.put("order", List.of());
     document.put("checks", List.of());
@@ -83,7 +83,7 @@ class PackLayoutTest {
         .containsExactly("plate", "pair");
   }
 
-  private static JobPack sided(boolean inTurn) {
+  static JobPack sided(boolean inTurn) {
     Map<String, Object> document = document();
     document.put("sidesInTurn", inTurn);
     document.put(
@@ -194,7 +194,7 @@ class PackLayoutTest {
         .doesNotContain("STEP carried-over", "MEASURE kept");
   }
 
-  private static JobPack outer() {
+  static JobPack outer() {
     Map<String, Object> crank = document();
     crank.put("key", "crank");
     crank.put("title", "Crank");
@@ -215,7 +215,7 @@ class PackLayoutTest {
     return SamplePack.read(crank);
   }
 
-  private static JobPack inner() {
+  static JobPack inner() {
     Map<String, Object> bracket = document();
     undone(SamplePack.jointOf(bracket, 0));
     undone(SamplePack.jointOf(bracket, 1));
