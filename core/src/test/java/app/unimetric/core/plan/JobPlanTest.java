@@ -154,6 +154,25 @@ class JobPlanTest {
   }
 
   @Test
+  void nobodyDecidesALimitOnThePartAway() {
+    Map<String, Object> limit = SamplePack.value(8, "N.m", "PART_MARKING");
+    limit.put("form", "MAXIMUM");
+    limit.put("max", limit.remove("value"));
+    SamplePack.jointOf(document, 1)
+        .put(
+            "values",
+            SamplePack.list(
+                SamplePack.value(10, "N.m", "MANUAL"),
+                SamplePack.value(7, "N.m", "KIT_SHEET"),
+                limit));
+    JobPlan over = plan(new Decision("plate", "pack.1", null, "As in the book.", "Lead"));
+    assertThat(over.ready()).isFalse();
+    JobPlan under = plan(new Decision("plate", "pack.2", null, "The kit's own.", "Lead"));
+    assertThat(joint(under, "plate").resolution().aimNm()).isCloseTo(7, within(1e-9));
+    assertThat(joint(under, "plate").resolution().band().maxNm()).isLessThanOrEqualTo(8);
+  }
+
+  @Test
   void aUnitSlipIsSettledByReadingTheFigureInAnotherUnit() {
     SamplePack.jointOf(document, 1)
         .put("values", SamplePack.list(SamplePack.value(88, "N.m", "KIT_SHEET")));
