@@ -169,10 +169,12 @@ class CrashBarsTest {
         return;
       }
       Locator open = desk.page.getByLabel("What you found");
+      Locator judged = desk.buttonNamed("As it should be");
       if (open.count() > 0) {
         find(desk, "42 as it should be");
-      } else if (desk.buttonNamed("As it should be").count() > 0) {
-        desk.buttonNamed("As it should be").click();
+      } else if (judged.count() > 0) {
+        // Stopped while the last answer is on its way; the step then changes by itself.
+        judged.evaluateAll("all => all.filter(b => !b.disabled).forEach(b => b.click())");
       } else {
         desk.page.keyboard().press("Space");
       }

@@ -44,7 +44,7 @@ class PackRoundTripTest {
       desk.openMachine("Haul 2");
       bring(
           desk,
-          document.replace("M14.288x1.27", "M14.288x9").replace("\"count\":1", "\"count\":0"));
+          document.replace("9/16 in × 20", "M14.288x9").replace("\"count\":1", "\"count\":0"));
       assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("Refused whole");
       assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("joints[0].thread.pitchMm");
       assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("joints[1].count");
