@@ -393,13 +393,15 @@ final class SettingSearch {
   private List<String> simpleRow(State begin) {
     List<String> own = ownOrder();
     List<String> row = narrowRow(begin);
-    return SettingOrder.changes(row, settings) < SettingOrder.changes(own, settings) ? row : own;
+    boolean better =
+        own.isEmpty() || SettingOrder.changes(row, settings) < SettingOrder.changes(own, settings);
+    return !row.isEmpty() && better ? row : own;
   }
 
   /** Goes on from a few beginnings at a time: those with the least left, then with most done. */
   private List<String> narrowRow(State begin) {
     List<State> kept = List.of(begin);
-    while (true) {
+    while (!kept.isEmpty()) {
       Map<Met, Step> next = new LinkedHashMap<>();
       for (State from : kept) {
         for (Step step : steps(from)) {
@@ -414,6 +416,7 @@ final class SettingSearch {
         }
       }
     }
+    return List.of();
   }
 
   /** The pack's own order as far as rules and blocks let it. */
