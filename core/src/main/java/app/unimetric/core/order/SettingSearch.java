@@ -34,6 +34,7 @@ final class SettingSearch {
   private static final int AMPLE_JOINTS = 40;
   private static final long STEPS_A_JOINT = 8_000;
   private static final int KEPT = 3;
+  private static final State BEGIN = new State(new BitSet(), -1, -1, -1, null);
   private static final Comparator<Step> LEAST_LEFT =
       Comparator.comparingInt((Step s) -> s.cost() + s.left())
           .thenComparingInt(s -> -s.state().done().cardinality());
@@ -119,7 +120,7 @@ final class SettingSearch {
     for (int i = 0; i < keys.length; i++) {
       blockWaits[blockOf[i]].or(wholeWaits[wholeOf[i]]);
     }
-    topological = ownOrder().stream().mapToInt(place::get).toArray();
+    topological = ownOrder(BEGIN).stream().mapToInt(place::get).toArray();
     left = new int[keys.length];
     queue = new int[keys.length];
     budget = keys.length <= AMPLE_JOINTS ? AMPLE : STEPS_A_JOINT * keys.length;
@@ -163,26 +164,24 @@ final class SettingSearch {
     if (topological.length < keys.length) {
       return new SettingOrder(List.of(), 0, 0);
     }
-    State begin = new State(new BitSet(), -1, -1, -1, null);
     if (keyCount == 0) {
-      List<String> own = ownOrder();
-      return new SettingOrder(own, 0, 0);
+      return new SettingOrder(ownOrder(BEGIN), 0, 0);
     }
-    int bound = rowsLeft(begin.done()) - 1;
-    List<String> simple = simpleRow(begin);
+    int bound = rowsLeft(BEGIN.done()) - 1;
+    List<String> simple = simpleRow();
     int changes = SettingOrder.changes(simple, settings);
     return changes <= bound
         ? new SettingOrder(simple, changes, changes)
-        : search(begin, simple, changes, bound);
+        : search(simple, changes, bound);
   }
 
   /**
    * Looks for a row with as few changes as the bound allows, then with one more, and so on up to
    * the simple row: what is found first is the least.
    */
-  private SettingOrder search(State begin, List<String> simple, int most, int bound) {
+  private SettingOrder search(List<String> simple, int most, int bound) {
     for (int aim = bound; aim < most; aim++) {
-      State end = deepen(begin, 0, aim, new HashMap<>());
+      State end = deepen(BEGIN, 0, aim, new HashMap<>());
       if (end != null) {
         List<String> order = written(end);
         return new SettingOrder(order, SettingOrder.changes(order, settings), aim);
@@ -390,18 +389,19 @@ final class SettingSearch {
   }
 
   /** The better of two: a row that keeps a few promising beginnings, the pack's own order. */
-  private List<String> simpleRow(State begin) {
-    List<String> own = ownOrder();
-    List<String> row = narrowRow(begin);
-    boolean better =
-        own.isEmpty() || SettingOrder.changes(row, settings) < SettingOrder.changes(own, settings);
-    return !row.isEmpty() && better ? row : own;
+  private List<String> simpleRow() {
+    List<String> own = ownOrder(BEGIN);
+    List<String> row = narrowRow();
+    return SettingOrder.changes(row, settings) < SettingOrder.changes(own, settings) ? row : own;
   }
 
-  /** Goes on from a few beginnings at a time: those with the least left, then with most done. */
-  private List<String> narrowRow(State begin) {
-    List<State> kept = List.of(begin);
-    while (!kept.isEmpty()) {
+  /**
+   * Goes on from a few beginnings at a time: those with the least left, then with most done. When
+   * time is up, the first of them goes on in the pack's own order.
+   */
+  private List<String> narrowRow() {
+    List<State> kept = List.of(BEGIN);
+    while (kept.get(0).done().cardinality() < keys.length) {
       Map<Met, Step> next = new LinkedHashMap<>();
       for (State from : kept) {
         for (Step step : steps(from)) {
@@ -409,22 +409,20 @@ final class SettingSearch {
           next.putIfAbsent(new Met(state.done(), state.open() < 0 ? state.key() : -1), step);
         }
       }
-      kept = next.values().stream().sorted(LEAST_LEFT).limit(KEPT).map(Step::state).toList();
-      for (State state : kept) {
-        if (state.done().cardinality() == keys.length) {
-          return written(state);
-        }
+      if (next.isEmpty()) {
+        return ownOrder(kept.get(0));
       }
+      kept = next.values().stream().sorted(LEAST_LEFT).limit(KEPT).map(Step::state).toList();
     }
-    return List.of();
+    return written(kept.get(0));
   }
 
-  /** The pack's own order as far as rules and blocks let it. */
-  private List<String> ownOrder() {
-    List<String> order = new ArrayList<>();
-    BitSet done = new BitSet();
-    int open = -1;
-    int last = -1;
+  /** What is left after a beginning, in the pack's own order as far as rules and blocks let it. */
+  private List<String> ownOrder(State from) {
+    List<String> order = written(from);
+    BitSet done = (BitSet) from.done().clone();
+    int open = from.open();
+    int last = from.block();
     while (order.size() < keys.length) {
       int next = -1;
       for (int i = 0; i < keys.length && next < 0; i++) {

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.ToIntFunction;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -189,6 +190,29 @@ class SettingOrderTest {
         left.add(id);
       }
     }
+  }
+
+  /**
+   * So many that time runs out on the way: what is gathered until then stands, the rest follows.
+   */
+  @Test
+  @Timeout(60)
+  void endsWithAWholeRowWhenTimeRunsOutOnTheWay() {
+    Seeded.Case random = Seeded.cases().toList().get(0);
+    Map<String, String> settings = new LinkedHashMap<>();
+    List<OrderRule> rules = new ArrayList<>();
+    for (int i = 0; i < 400; i++) {
+      settings.put("j" + i, "s" + random.nextInt(40));
+      if (i > 0) {
+        rules.add(rule("j" + random.nextInt(i), "j" + i));
+      }
+    }
+    Assemblies blocks = Assemblies.of(settings.keySet(), Map.of(), rules);
+    SettingOrder order = SettingOrder.of(settings, rules, blocks);
+    assertThat(keeps(order.order(), rules)).isTrue();
+    assertThat(order.order()).containsExactlyInAnyOrderElementsOf(settings.keySet());
+    int own = SettingOrder.changes(List.copyOf(settings.keySet()), settings);
+    assertThat(order.changes()).isLessThan(own).isGreaterThanOrEqualTo(order.atLeast());
   }
 
   @ParameterizedTest
