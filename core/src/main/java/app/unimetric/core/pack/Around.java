@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -63,7 +62,7 @@ final class Around {
         parts(),
         Stream.concat(inner.steps().stream(), steps.stream()).toList(),
         Stream.concat(inner.joints().stream(), joints.stream()).toList(),
-        order(joints),
+        order(joints, steps),
         Stream.concat(inner.checks().stream(), checks.stream()).toList(),
         Stream.concat(inner.rechecks().stream(), outer.rechecks().stream().map(this::recheck))
             .toList(),
@@ -175,7 +174,7 @@ final class Around {
   }
 
   /** Nothing of the outer job goes back on before the inner one is done. */
-  private List<OrderRule> order(List<PackJoint> joints) {
+  private List<OrderRule> order(List<PackJoint> joints, List<PackStep> steps) {
     List<OrderRule> rules = new ArrayList<>(inner.order());
     outer
         .order()
@@ -183,16 +182,20 @@ final class Around {
             r ->
                 rules.add(
                     new OrderRule(task(r.before()), task(r.after()), r.binding(), r.reason())));
-    Set<String> done = new LinkedHashSet<>();
-    inner.joints().forEach(j -> done.add(j.id()));
-    inner.steps().stream()
-        .filter(s -> s.phase().part() == Phase.Part.AMONG)
-        .forEach(s -> done.add(s.taskId()));
+    List<String> done = amongJoints(inner.joints(), inner.steps());
+    List<String> back = amongJoints(joints, steps);
     String reason = "It goes back once “" + inner.title() + "” is done under it.";
     for (String before : done) {
-      joints.forEach(j -> rules.add(new OrderRule(before, j.id(), Binding.HANG, reason)));
+      back.forEach(after -> rules.add(new OrderRule(before, after, Binding.HANG, reason)));
     }
     return rules;
+  }
+
+  private static List<String> amongJoints(List<PackJoint> joints, List<PackStep> steps) {
+    return Stream.concat(
+            joints.stream().map(PackJoint::id),
+            steps.stream().filter(s -> s.phase().part() == Phase.Part.AMONG).map(PackStep::taskId))
+        .toList();
   }
 
   private PackChoices choices(

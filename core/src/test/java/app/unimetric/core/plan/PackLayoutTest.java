@@ -204,7 +204,9 @@ class PackLayoutTest {
             SamplePack.step("stand", "SECURE"),
             SamplePack.step("slack", "LOOSEN"),
             SamplePack.step("off", "REMOVE"),
-            SamplePack.step("clean", "CLEAN")));
+            SamplePack.step("clean", "CLEAN"),
+            SamplePack.step("grease", "PREPARE"),
+            SamplePack.step("arm", "TIGHTEN")));
     crank.put(
         "joints",
         SamplePack.list(
@@ -241,6 +243,11 @@ class PackLayoutTest {
     int done = Math.max(row.indexOf("CHECK_ROUND pair"), row.indexOf("CHECK_ROUND plate"));
     assertThat(row.indexOf("START crank.cap")).isGreaterThan(done);
     assertThat(row.indexOf("START crank.cap")).isGreaterThan(row.indexOf("STEP step.press"));
+    assertThat(row.indexOf("STEP step.crank.grease"))
+        .as("nothing of the crank goes on before the bracket is in")
+        .isGreaterThan(row.indexOf("STEP step.press"))
+        .isBetween(done, row.indexOf("START crank.cap"));
+    assertThat(row.indexOf("STEP step.crank.arm")).isGreaterThan(done);
     assertThat(row.indexOf("SNUG crank.pinch")).isGreaterThan(row.indexOf("FINAL crank.cap"));
     assertThat(row).contains("FUNCTION_CHECK check.crank.spins");
     assertThat(row).as("the stand is shared").contains("STEP step.stand");
