@@ -7,6 +7,7 @@ import app.unimetric.server.Visitor;
 import app.unimetric.server.Workshop;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -130,6 +131,9 @@ class TwelveJobsTest {
       desk.pin().fill("1357");
     }
     looked.click();
+    desk.page
+        .getByLabel("Who looked")
+        .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
   }
 
   private static void figure(Desk desk) {
