@@ -26,7 +26,8 @@
 <header>
   <div>
     <p class="soft">
-      <a href="/machines/{machine.id}">{machine.name}</a> · {machine.model}
+      <a href="/machines/{machine.id}">{machine.name}</a> · {machine.make}
+      {machine.model}
       {machine.modelYear}
     </p>
     <h1>{title} <span class="soft">job {number}</span></h1>

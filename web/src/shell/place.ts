@@ -53,3 +53,10 @@ export function partsOf(path: string): { page: string; query: string; id: string
   const at = new URL(path, location.origin);
   return { page: at.pathname, query: at.search, id: idOf(at.hash.slice(1)) };
 }
+
+/** The fragment of the address, without its `#`. */
+export const fragment = (): string => location.hash.slice(1);
+
+/** Whether a key pressed there is part of something that is typed or chosen. */
+export const isTyping = (target: unknown): boolean =>
+  target instanceof Element && target.closest('input, select, textarea') !== null;

@@ -31,6 +31,17 @@ const choices: Schemas['ChoicesResponse'] = {
   layouts: [],
   clampStyles: [],
   gapStyles: [],
+  clampedMaterials: [],
+  locks: [],
+  surfaces: [],
+  holes: [],
+  products: [],
+  aims: [],
+  turns: [],
+  phases: [],
+  stepKinds: [],
+  partRoles: [],
+  bindings: [],
 };
 
 describe('the state of the desk', () => {

@@ -31,7 +31,7 @@
         <div>
           <p class="soft"><a href="/machines">Machines</a> · {KIND[m.kind]}</p>
           <h1>{m.name}</h1>
-          <p>{m.model} {m.modelYear}, {m.variant}</p>
+          <p>{m.make} {m.model} {m.modelYear}, {m.variant}</p>
           <p class="soft">Frame {m.frameNumber} · {m.note}</p>
         </div>
         <p class="meter">

@@ -34,6 +34,25 @@
       (e) => (lost = asTrouble(e)),
     );
 
+  let ticked = $state<string[]>([]);
+  const titles = $state<Record<string, string>>({});
+  const tick = (job: Schemas['OfferedJob']) => {
+    titles[job.key] = job.title;
+    ticked = ticked.includes(job.key) ? ticked.filter((k) => k !== job.key) : [...ticked, job.key];
+  };
+  const visit = () =>
+    sending.send(['visit', ticked], async (id) => {
+      await ask(api.POST('/api/visits', { body: { id, machineId: machine.id, packKeys: ticked } }));
+      await navigate('/jobs/:id/sheet', { params: { id } });
+    });
+  const fromNothing = () =>
+    sending.send(['own', q], async (id) => {
+      await ask(
+        api.POST('/api/own-jobs', { body: { id, machineId: machine.id, title: q.trim() } }),
+      );
+      await navigate('/jobs/:id/sheet', { params: { id } });
+    });
+
   async function open(packKey: string) {
     opening = packKey;
     await sending.send(packKey, async (id) => {
@@ -45,21 +64,58 @@
   $effect(() => void look());
 </script>
 
-<Field
-  label="Find a job for this machine"
-  bind:value={q}
-  oninput={() => void look()}
-  hint="Type a job: pads, wheel, bottom …"
-  bare
-/>
+<form
+  onsubmit={(e) => {
+    e.preventDefault();
+    const first = offered[0];
+    if (first && q.trim()) void open(first.key);
+    else if (q.trim()) void fromNothing();
+  }}
+>
+  <Field
+    label="Find a job for this machine"
+    bind:value={q}
+    oninput={() => void look()}
+    hint="Type a job: pads, wheel, bottom …"
+    bare
+  />
+</form>
+{#if ticked.length}
+  <p class="visit">
+    <span>{ticked.map((k) => titles[k]).join(' + ')}</span>
+    {#if ticked.length > 1}
+      <button class="quiet" type="button" disabled={sending.busy} onclick={() => void visit()}>
+        Plan these {ticked.length} as one visit
+      </button>
+    {:else}<span class="soft">Tick another to plan them as one visit.</span>{/if}
+  </p>
+{/if}
 <ul>
   {#each offered as job (job.key)}
     <li>
-      <button type="button" onclick={() => void open(job.key)} disabled={opening !== ''}>
+      <input
+        type="checkbox"
+        aria-label="{job.title}: in one visit with others"
+        checked={ticked.includes(job.key)}
+        onchange={() => tick(job)}
+      />
+      <button
+        class="offer"
+        type="button"
+        onclick={() => void open(job.key)}
+        disabled={opening !== ''}
+      >
         <Add size={20} />
         <span>
           <strong>{opening === job.key ? 'Opening …' : job.title}</strong>
           <span class="soft">{job.summary}</span>
+          {#if job.lastDone}
+            <span class="last">
+              As {job.lastDone.by} last did it on this model{job.lastDone.confirmedBy
+                ? ''
+                : ', not confirmed for the others yet'}
+            </span>
+          {/if}
         </span>
         <span class="soft joints figure">
           {job.joints}
@@ -73,6 +129,13 @@
     <li class="soft">{q ? 'No job of the catalogue matches.' : ''}</li>
   {/each}
 </ul>
+{#if q.trim()}
+  <p>
+    <button class="quiet" type="button" disabled={sending.busy} onclick={() => void fromNothing()}>
+      Plan “{q.trim()}” from nothing
+    </button>
+  </p>
+{/if}
 <BringPack taken={() => void look()} />
 {#if trouble}<TroubleNote {trouble} retry={look} />{/if}
 
@@ -84,7 +147,35 @@
   ul {
     list-style: none;
   }
-  button {
+  li {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: 0.5rem;
+    align-items: center;
+  }
+  li.soft {
+    display: block;
+  }
+  li input {
+    width: 1.25rem;
+    height: 1.25rem;
+    margin: 0.625rem;
+    accent-color: var(--copper-fill);
+  }
+  .visit {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+    align-items: center;
+    border-left: 3px solid var(--copper);
+    padding-left: 0.75rem;
+  }
+  .last {
+    display: block;
+    font-size: 0.8125rem;
+    color: var(--copper);
+  }
+  .offer {
     display: grid;
     grid-template-columns: 1.5rem 1fr auto;
     gap: 0.5rem;
@@ -100,13 +191,13 @@
     cursor: pointer;
     padding: 0.25rem 0;
   }
-  button :global(svg) {
+  .offer :global(svg) {
     fill: var(--copper);
   }
-  button:hover strong {
+  .offer:hover strong {
     color: var(--copper);
   }
-  button strong {
+  .offer strong {
     display: block;
   }
   .joints {

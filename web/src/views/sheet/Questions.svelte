@@ -63,7 +63,7 @@
       {/each}
       {#if questions.sided}
         <RadioButtonGroup
-          legendText="On which side?"
+          legendText={questions.sidesQuestion}
           orientation="vertical"
           selected={onSides}
           disabled={!may || sending.busy}

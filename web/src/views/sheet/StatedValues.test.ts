@@ -8,6 +8,8 @@ type Joint = Schemas['SheetJoint'];
 function joint(more: Partial<Joint>): Joint {
   return {
     id: 'stay',
+    at: ['joints', 'stay'],
+    jobs: [],
     toolChosen: false,
     title: 'Stay',
     thread: 'M6',

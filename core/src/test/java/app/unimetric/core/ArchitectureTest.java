@@ -36,7 +36,7 @@ class ArchitectureTest {
     USED_BY.put("fastener", "ask joint stated surface pack plan bench");
     USED_BY.put("joint", "ask carbon stated pack plan");
     USED_BY.put("carbon", "");
-    USED_BY.put("sequence", "carbon pack plan bench");
+    USED_BY.put("sequence", "ask carbon pack plan bench");
     USED_BY.put("order", "pack plan bench");
     USED_BY.put("tool", "ask plan bench");
     USED_BY.put("surface", "ask pack plan bench");

@@ -46,7 +46,7 @@ class TwelveJobsTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "Patrol 1|mc-wheel-front|undo.pinch undo.axle step.lift step.settle pass.axle.1 hand.pinch step.pump-fork pass.pinch.1 round.pinch hand.caliper pass.caliper.1 step.pump check.lever",
+        "Patrol 1|mc-wheel-front|undo.pinch undo.axle step.lift step.settle pass.axle.1 hand.pinch step.pump-fork pass.pinch.1 round.pinch hand.caliper pass.caliper.LEFT.1 step.pump check.lever",
         "Patrol 1|mc-levers-both|undo.clutch-nut step.slack undo.brake-pivot step.brake-off carried-over pass.clutch-pivot.1 step.clutch-swing pass.clutch-nut.1 step.pump check.lamp",
         "Patrol 1|mc-pads-front|step.level undo.pad-pin.LEFT undo.caliper.LEFT step.push.LEFT step.seat.LEFT hand.caliper.LEFT pass.caliper.LEFT.3 pass.pad-pin.LEFT.1 undo.pad-pin.RIGHT undo.caliper.RIGHT step.push.RIGHT hand.caliper.RIGHT pass.pad-pin.RIGHT.1 step.pump",
         "Mule 1|atv-rotor-rear|step.pin-out undo.axle-nut undo.lugs step.lift undo.caliper undo.rotor round.rotor hand.axle-nut pass.axle-nut.1 step.pin step.dial hand.caliper round.caliper hand.lugs step.pump",

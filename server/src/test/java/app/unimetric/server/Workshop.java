@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.TimeUnit;
+import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
@@ -67,6 +68,16 @@ public final class Workshop implements AutoCloseable {
     return "jdbc:postgresql://127.0.0.1:"
         + Files.readString(database.resolve("port")).strip()
         + "/postgres";
+  }
+
+  /** What earlier tests wrote down for the models of the depot is known no longer. */
+  public void forgetStatedValues() {
+    try (Connection connection = context.getBean(DataSource.class).getConnection();
+        Statement statement = connection.createStatement()) {
+      statement.execute("TRUNCATE stated_value CASCADE");
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   /** A second instance of the application on the same PostgreSQL. */

@@ -68,16 +68,23 @@ final class BoltWords {
 
   private final TypedLine line;
   private final ScrewThread thread;
+  private final boolean usualIfUnsaid;
   private final List<String> assumed = new ArrayList<>();
 
-  private BoltWords(TypedLine line, ScrewThread thread) {
+  private BoltWords(TypedLine line, ScrewThread thread, boolean usualIfUnsaid) {
     this.line = line;
     this.thread = thread;
+    this.usualIfUnsaid = usualIfUnsaid;
   }
 
   /** Takes what is said of bolt and thread out of the line. */
   static Found take(TypedLine line, ScrewThread thread) {
-    return new BoltWords(line, thread).found();
+    return new BoltWords(line, thread, true).found();
+  }
+
+  /** The same, but a class that nobody named stays unknown. */
+  static Found takeNamed(TypedLine line, ScrewThread thread) {
+    return new BoltWords(line, thread, false).found();
   }
 
   private Found found() {
@@ -102,7 +109,7 @@ final class BoltWords {
     }
     female = female == null ? made : female;
     boolean plastic = named == Material.PLASTIC || female == Material.PLASTIC;
-    if (material == null && !plastic) {
+    if (material == null && !plastic && usualIfUnsaid) {
       material = usual();
     }
     if (female == Material.CARBON) {

@@ -31,10 +31,10 @@ public final class QuestionText {
   private static final String LENGTH_UNIT = "\\s*(mm|in(?:ch(?:es)?)?\\b|\"|″)";
   private static final String ADAPTER =
       "(?:crow['’]?s?[- ]?f(?:oo|ee)t|adapters?|adaptors?|extensions?)";
-  private static final Pattern THREAD =
+  static final Pattern THREAD =
       Pattern.compile(
           "\\bm\\s?\\d{1,3}(?:[.,]\\d{1,2})?(?:\\s?[x×]\\s?\\d{1,2}(?:[.,]\\d{1,3})?)?\\b");
-  private static final Pattern INCH_THREAD =
+  static final Pattern INCH_THREAD =
       Pattern.compile(
           "(?<![\\d/.])(?:"
               + ThreadText.UNIFIED
@@ -84,7 +84,7 @@ public final class QuestionText {
           "\\b(?:into|in|on|with|the|a|bolts?|screws?|threads?|head|at|and|of|class|grade|what|torque|for|is|how|much)\\b|[,;?]");
 
   private static final Map<String, FrictionCondition> CONDITIONS = new LinkedHashMap<>();
-  private static final Map<String, Head> HEADS = new LinkedHashMap<>();
+  static final Map<String, Head> HEADS = new LinkedHashMap<>();
 
   static {
     CONDITIONS.put("dry", FrictionCondition.DRY);

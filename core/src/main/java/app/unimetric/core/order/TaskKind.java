@@ -46,6 +46,14 @@ public enum TaskKind {
     return this == INSPECT || this == FUNCTION_CHECK;
   }
 
+  /** Whether a step of a pack may be this; the others come from its joints. */
+  public boolean isOfAStep() {
+    return switch (this) {
+      case WET, START, SNUG, PASS, FINAL, CHECK_ROUND, SECOND_LOOK -> false;
+      default -> true;
+    };
+  }
+
   /** Whether a fastener is drawn tighter than fingers can. */
   public boolean isAboveFingerTight() {
     return this == SNUG || this == PASS || this == FINAL || this == CHECK_ROUND;

@@ -78,7 +78,7 @@ final class Around {
                                 a.onTheBench())))
             .toList(),
         choices(joints, steps, checks),
-        new PackLayout(inner.layout().sidesInTurn(), around));
+        new PackLayout(inner.layout().sidesInTurn(), around, List.of()));
   }
 
   private <T> Stream<T> both(Function<JobPack, List<T>> what) {
@@ -115,7 +115,8 @@ final class Around {
                 beside == null
                     ? null
                     : new Undoing.BesideStep(named(beside.stepId()), beside.after())),
-        null);
+        null,
+        j.place());
   }
 
   /** What both ask for before anything is undone, such as the stand, is done once. */
@@ -212,7 +213,7 @@ final class Around {
     checks.forEach(c -> needed(conditions, c.taskId()));
     Set<String> eachSide = new HashSet<>(inner.choices().eachSide());
     outer.choices().eachSide().forEach(name -> eachSide.add(renamed(name)));
-    return new PackChoices(options, conditions, eachSide);
+    return new PackChoices(options, conditions, eachSide, inner.choices().sidesQuestion());
   }
 
   private List<PackChoices.Condition> conditions(List<PackChoices.Condition> own) {

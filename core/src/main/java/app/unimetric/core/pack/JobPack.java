@@ -4,6 +4,7 @@ import app.unimetric.core.order.OrderRule;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -106,7 +107,61 @@ public record JobPack(
    * @throws app.unimetric.core.problem.InvalidInput when a question or an answer is not known
    */
   public JobPack answered(Answers answers) {
-    return new Selection(choices, answers).of(this);
+    JobPack own = new Selection(choices, answers).of(this);
+    return layout.together().isEmpty()
+        ? own
+        : Visit.join(
+            own,
+            layout.together().stream()
+                .map(j -> j.answered(Visit.answersFor(j, choices, answers)))
+                .toList());
+  }
+
+  /**
+   * This job with others in one visit: what they ask is asked with it, and once answered they are
+   * one job.
+   */
+  public JobPack together(List<JobPack> jobs) {
+    return new JobPack(
+        key,
+        title,
+        summary,
+        machineKind,
+        models,
+        fits,
+        words,
+        cautions,
+        preparation,
+        parts,
+        steps,
+        joints,
+        order,
+        checks,
+        rechecks,
+        assemblies,
+        Visit.choices(choices, jobs),
+        new PackLayout(layout.sidesInTurn(), layout.around(), jobs));
+  }
+
+  /**
+   * Every joint the job may have, whatever its questions are answered, by the name it has in the
+   * plan but for the side.
+   */
+  public Map<String, PackJoint> everyJoint() {
+    Map<String, PackJoint> all = new LinkedHashMap<>();
+    joints.forEach(j -> all.put(j.id(), j));
+    layout
+        .together()
+        .forEach(job -> job.everyJoint().forEach((id, j) -> all.put(job.key() + "." + id, j)));
+    return all;
+  }
+
+  /** The jobs of a visit this joint belongs to, by title; empty where it is not one of several. */
+  public List<String> jobsOf(PackJoint joint) {
+    return layout.together().stream()
+        .filter(j -> Visit.ofJob(j, joint).isPresent())
+        .map(JobPack::title)
+        .toList();
   }
 
   /**
@@ -127,6 +182,34 @@ public record JobPack(
         parts,
         steps,
         joints.stream().map(j -> j.with(foundFor(j, found))).toList(),
+        order,
+        checks,
+        rechecks,
+        assemblies,
+        choices,
+        layout);
+  }
+
+  /**
+   * The same job with each value its pack states marked where the joint had another thread when the
+   * pack was written.
+   *
+   * @param written the pack as it was written, before it was shaped to the machine in hand
+   */
+  public JobPack markedAgainst(JobPack written) {
+    return new JobPack(
+        key,
+        title,
+        summary,
+        machineKind,
+        models,
+        fits,
+        words,
+        cautions,
+        preparation,
+        parts,
+        steps,
+        joints.stream().map(j -> j.markedAgainst(written)).toList(),
         order,
         checks,
         rechecks,

@@ -14,10 +14,20 @@ import java.util.Set;
  * @param when under which answers something belongs to the job, by its name; what is not named
  *     always does
  * @param eachSide names of what is done once a side
+ * @param sidesQuestion how it is asked on which sides; empty for the usual words
  */
 public record PackChoices(
-    List<PackOption> options, Map<String, List<Condition>> when, Set<String> eachSide) {
+    List<PackOption> options,
+    Map<String, List<Condition>> when,
+    Set<String> eachSide,
+    String sidesQuestion) {
   public static final PackChoices NONE = new PackChoices(List.of(), Map.of(), Set.of());
+
+  /** Sides are asked for in the usual words. */
+  public PackChoices(
+      List<PackOption> options, Map<String, List<Condition>> when, Set<String> eachSide) {
+    this(options, when, eachSide, "");
+  }
 
   public PackChoices {
     options = List.copyOf(options);

@@ -21,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param traps what people get wrong here
  * @param undoing how it is undone; null where nothing was there before
  * @param side on which it is; null where it is done once
+ * @param place what the place is called at the machine, the same in every job that touches it;
+ *     empty where it is this job's own
  */
 public record PackJoint(
     String id,
@@ -33,7 +35,8 @@ public record PackJoint(
     Turning turning,
     List<String> traps,
     @Nullable Undoing undoing,
-    @Nullable Side side) {
+    @Nullable Side side,
+    String place) {
   public PackJoint {
     traps = List.copyOf(traps);
   }
@@ -62,6 +65,14 @@ public record PackJoint(
         workshopAim,
         null,
         null);
+  }
+
+  /**
+   * What its values are kept under for a model: its place, or its title where it has none of its
+   * own. Both sides share it.
+   */
+  public String valuePlace() {
+    return place.isEmpty() ? titleOfBothSides() : place;
   }
 
   /** Its name in the pack, the same on both sides. */
@@ -94,22 +105,33 @@ public record PackJoint(
         turning,
         traps,
         undone,
-        one);
+        one,
+        place);
+  }
+
+  PackJoint markedAgainst(JobPack written) {
+    return written.joints().stream()
+        .filter(j -> j.packId().equals(packId()))
+        .map(j -> j.fastener().thread().designation())
+        .filter(then -> !then.equals(fastener.thread().designation()))
+        .findFirst()
+        .map(
+            then ->
+                with(
+                    new TorqueSheet(
+                        torque.values().stream().map(v -> v.statedFor(then)).toList(),
+                        torque.slots())))
+        .orElse(this);
   }
 
   /** The same joint with more values behind its own. */
   PackJoint with(List<DocumentedValue> found) {
+    return with(torque.with(found));
+  }
+
+  private PackJoint with(TorqueSheet stated) {
     return new PackJoint(
-        id,
-        title,
-        fastener,
-        pattern,
-        duty,
-        situation,
-        torque.with(found),
-        turning,
-        traps,
-        undoing,
-        side);
+        id, title, fastener, pattern, duty, situation, stated, turning, traps, undoing, side,
+        place);
   }
 }

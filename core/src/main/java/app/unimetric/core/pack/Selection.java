@@ -57,7 +57,8 @@ final class Selection {
                         choices.eachSide().contains(name)
                             ? sides.stream().map(side -> side.of(name))
                             : Stream.of(name))
-                .collect(Collectors.toSet())));
+                .collect(Collectors.toSet()),
+            List.of()));
   }
 
   private @Nullable Undoing undoing(PackJoint joint, Side side) {

@@ -27,7 +27,9 @@ public record Blocker(Kind kind, @Nullable String jointId, String message, @Null
     /** Whether it fits was not asked, or it does not. */
     FIT_NOT_CHECKED,
     /** The pack's order rules contradict each other. */
-    ORDER_CYCLE
+    ORDER_CYCLE,
+    /** Neither a joint nor a step is there to be done. */
+    NOTHING_TO_DO
   }
 
   static Blocker ofJoint(Kind kind, String jointId, String message) {

@@ -9,6 +9,7 @@ import app.unimetric.core.order.Task;
 import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.sequence.PassKind;
@@ -50,6 +51,31 @@ public record JobPlan(
     WorkOrder work,
     UntilRide ride) {
   /** Of the passes over a joint the first one is by hand. */
+  /** What each rule of a ring says for itself. */
+  private static String reasons(List<String> cycle, List<OrderRule> rules) {
+    StringBuilder words = new StringBuilder();
+    for (int i = 0; i < cycle.size(); i++) {
+      String before = cycle.get(i);
+      String after = cycle.get((i + 1) % cycle.size());
+      rules.stream()
+          .filter(r -> r.before().equals(before) && r.after().equals(after))
+          .findFirst()
+          .ifPresent(r -> words.append(" “").append(r.reason()).append("”"));
+    }
+    return words.toString();
+  }
+
+  /** Whether nothing is tightened, pressed, strapped or locked. */
+  private static boolean isEmpty(JobPack pack) {
+    return pack.joints().isEmpty()
+        && pack.steps().stream()
+            .noneMatch(
+                s ->
+                    s.phase().part() == Phase.Part.AMONG
+                        || s.phase().part() == Phase.Part.AFTER
+                        || s.phase() == Phase.REMOVE);
+  }
+
   private static final int FIRST_BY_TOOL = 1;
 
   public boolean ready() {
@@ -112,7 +138,16 @@ public record JobPlan(
                   + String.join(" before ", cycle)
                   + " before "
                   + cycle.get(0)
-                  + ".",
+                  + "."
+                  + reasons(cycle, rules),
+              null));
+    }
+    if (isEmpty(pack)) {
+      blockers.add(
+          new Blocker(
+              Blocker.Kind.NOTHING_TO_DO,
+              null,
+              "Nothing is to be done yet: add a joint or a step.",
               null));
     }
     return new JobPlan(

@@ -167,6 +167,17 @@ final class JointPlanner {
       @Nullable ToolChoice best) {
     List<String> notes = new ArrayList<>();
     notes.add(joint.turning().end().words());
+    joint.torque().values().stream()
+        .filter(v -> v.statedFor() != null)
+        .map(
+            v ->
+                v.value().asPrinted()
+                    + " was stated for "
+                    + v.statedFor()
+                    + ", not for "
+                    + joint.fastener().thread().designation()
+                    + ": look it up again.")
+        .forEach(notes::add);
     joint.fastener().hand().unusual().ifPresent(notes::add);
     if (tool != null && best != null && tool != best) {
       notes.add("Chosen by hand: " + tool.costAgainst(best));

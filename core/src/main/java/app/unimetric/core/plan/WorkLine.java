@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param jointId the joint it works on; null for a step
  * @param hold whether it cannot be passed silently
  * @param why why it may not come sooner; null where nothing binds it
+ * @param origin what of the pack it comes from; null for what every job has
  */
 public record WorkLine(
     TaskKind kind,
@@ -32,11 +33,20 @@ public record WorkLine(
     @Nullable String jointId,
     boolean hold,
     List<String> traps,
-    @Nullable String why) {
+    @Nullable String why,
+    @Nullable Origin origin) {
 
   public WorkLine {
     traps = List.copyOf(traps);
   }
+
+  /**
+   * Where something stands in its pack.
+   *
+   * @param list the list of the document, such as {@code steps}
+   * @param name what it is called there
+   */
+  public record Origin(String list, String name) {}
 
   /** All lines of a plan; none when its rules form a ring. */
   public static List<WorkLine> of(JobPlan plan) {
@@ -76,7 +86,8 @@ public record WorkLine(
             last.jointId,
             false,
             List.of(),
-            why));
+            why,
+            last.origin));
   }
 
   private WorkLine as(Task task, JobPlan plan) {
@@ -96,30 +107,41 @@ public record WorkLine(
         jointId,
         false,
         List.of(),
-        plan.why(task));
+        plan.why(task),
+        origin);
   }
 
   /** All tasks by their names. */
   private static Map<String, WorkLine> named(JobPack pack) {
     Map<String, WorkLine> named = new HashMap<>();
     for (PackJoint joint : pack.joints()) {
-      named.put(joint.id(), line(TaskKind.START, joint.title(), "", joint.id(), false, List.of()));
+      named.put(
+          joint.id(),
+          line(TaskKind.START, joint.title(), "", joint.id(), false, List.of())
+              .from("joints", joint.packId()));
       Undoing undoing = joint.undoing();
       if (undoing != null) {
         named.put(
             joint.undoId(),
-            line(TaskKind.UNDO, joint.title(), undoing.text(), null, false, List.of()));
+            line(TaskKind.UNDO, joint.title(), undoing.text(), null, false, List.of())
+                .from("joints", joint.packId()));
       }
     }
     for (PackStep s : pack.steps()) {
-      named.put(s.taskId(), line(s.kind(), s.title(), s.text(), null, s.hold(), s.traps()));
+      named.put(
+          s.taskId(),
+          line(s.kind(), s.title(), s.text(), null, s.hold(), s.traps()).from("steps", s.packId()));
     }
-    measures(TaskKind.MEASURE, "found.", "", pack.preparation().asFound(), named);
-    measures(TaskKind.MEASURE, "left.", "again", pack.preparation().asFound(), named);
-    measures(TaskKind.INSPECT, "inspect.", "", pack.preparation().inspections(), named);
+    List<Measure> asFound = pack.preparation().asFound();
+    measures(TaskKind.MEASURE, "found.", "asFound", "", asFound, named);
+    measures(TaskKind.MEASURE, "left.", "asFound", "again", asFound, named);
+    List<Measure> inspections = pack.preparation().inspections();
+    measures(TaskKind.INSPECT, "inspect.", "inspections", "", inspections, named);
     for (PackCheck c : pack.checks()) {
       named.put(
-          c.taskId(), line(TaskKind.FUNCTION_CHECK, c.title(), c.text(), null, true, List.of()));
+          c.taskId(),
+          line(TaskKind.FUNCTION_CHECK, c.title(), c.text(), null, true, List.of())
+              .from("checks", c.id()));
     }
     named.put(
         JobPack.CARRIED_OVER,
@@ -152,9 +174,17 @@ public record WorkLine(
   }
 
   private static void measures(
-      TaskKind kind, String prefix, String text, List<Measure> all, Map<String, WorkLine> named) {
+      TaskKind kind,
+      String prefix,
+      String list,
+      String text,
+      List<Measure> all,
+      Map<String, WorkLine> named) {
     for (int i = 0; i < all.size(); i++) {
-      named.put(prefix + (i + 1), line(kind, all.get(i).words(), text, null, false, List.of()));
+      named.put(
+          prefix + (i + 1),
+          line(kind, all.get(i).words(), text, null, false, List.of())
+              .from(list, all.get(i).what()));
     }
   }
 
@@ -165,6 +195,11 @@ public record WorkLine(
       @Nullable String jointId,
       boolean hold,
       List<String> traps) {
-    return new WorkLine(kind, kind.words(), title, text, jointId, hold, traps, null);
+    return new WorkLine(kind, kind.words(), title, text, jointId, hold, traps, null, null);
+  }
+
+  private WorkLine from(String list, String name) {
+    return new WorkLine(
+        kind, doing, title, text, jointId, hold, traps, why, new Origin(list, name));
   }
 }

@@ -1,6 +1,8 @@
 package app.unimetric.core.stated;
 
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,6 +27,14 @@ public record Duty(Role role, Set<Trait> traits, @Nullable Aim aim) {
   /** Where this joint aims in a workshop that aims so. */
   public Aim aimWithin(Aim workshop) {
     return aim == null ? workshop : aim;
+  }
+
+  /** The same with all care that another job takes of it too. */
+  public Duty and(Duty other) {
+    return new Duty(
+        role,
+        Stream.concat(traits.stream(), other.traits.stream()).collect(Collectors.toSet()),
+        aim == null ? other.aim : aim);
   }
 
   public boolean is(Trait trait) {

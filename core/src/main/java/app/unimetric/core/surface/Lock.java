@@ -2,10 +2,21 @@ package app.unimetric.core.surface;
 
 /** What already keeps a thread from turning. */
 public enum Lock {
-  NONE,
-  NYLON_INSERT,
-  ALL_METAL,
-  SERRATED,
-  CASTLE_PIN,
-  TAB
+  NONE("nothing"),
+  NYLON_INSERT("nylon-insert nut"),
+  ALL_METAL("all-metal lock nut"),
+  SERRATED("serrated flange"),
+  CASTLE_PIN("castellated nut and split pin"),
+  TAB("tab washer");
+
+  private final String words;
+
+  Lock(String words) {
+    this.words = words;
+  }
+
+  /** In words, as a choice offers it. */
+  public String words() {
+    return words;
+  }
 }

@@ -145,7 +145,7 @@ public final class SamplePack {
                 new PackAssembly(
                     a.text("id"), a.text("id"), a.texts("joints"), a.flag("onTheBench"))),
         PackChoices.NONE,
-        new PackLayout(d.flag("sidesInTurn"), Set.copyOf(d.texts("around"))));
+        new PackLayout(d.flag("sidesInTurn"), Set.copyOf(d.texts("around")), List.of()));
   }
 
   /** With a binding as it says; without any as a document of version 1 is understood. */
@@ -223,7 +223,8 @@ public final class SamplePack {
             j.number("minutes", 0)),
         j.texts("traps"),
         j.has("undo") ? undoing(j.node("undo")) : null,
-        null);
+        null,
+        j.text("place") == null ? "" : j.text("place"));
   }
 
   private static Undoing undoing(Fields u) {

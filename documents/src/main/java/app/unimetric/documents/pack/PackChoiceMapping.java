@@ -70,7 +70,13 @@ final class PackChoiceMapping {
       inTurn(steps);
     }
     problems.orThrow();
-    return new PackChoices(options, when, eachSide);
+    String asked = d.sidesQuestion();
+    problems.require(
+        asked == null || !eachSide.isEmpty(),
+        "sidesQuestion",
+        "needs something that is done once a side.");
+    problems.orThrow();
+    return new PackChoices(options, when, eachSide, asked == null ? "" : asked);
   }
 
   /** What is undone, taken off or cleaned while one side is open belongs to that side. */

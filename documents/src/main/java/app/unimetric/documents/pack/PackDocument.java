@@ -57,7 +57,9 @@ record PackDocument(
     @Nullable List<AssemblyFields> assemblies,
     @Nullable List<OptionFields> options,
     @Nullable Boolean sidesInTurn,
-    @Nullable List<AroundFields> around) {
+    @Nullable String sidesQuestion,
+    @Nullable List<AroundFields> around,
+    @Nullable List<TogetherFields> together) {
 
   /** Something measured or looked at; a bare text is only looked at. */
   record MeasureFields(
@@ -98,6 +100,14 @@ record PackDocument(
       String pack,
       @Nullable Map<String, List<String>> when,
       @Nullable Map<String, Object> document) {}
+
+  /**
+   * A job done in one visit with others.
+   *
+   * @param pack its key
+   * @param document as it stood when the visit was opened
+   */
+  record TogetherFields(String pack, @Nullable Map<String, Object> document) {}
 
   record PartFields(
       String name,
@@ -172,6 +182,7 @@ record PackDocument(
       @Nullable Double minutes,
       @Nullable List<String> traps,
       @Nullable UndoFields undo,
+      @Nullable String place,
       @Nullable Map<String, List<String>> when,
       @Nullable Boolean eachSide) {}
 

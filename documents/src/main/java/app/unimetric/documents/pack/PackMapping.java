@@ -96,7 +96,7 @@ final class PackMapping {
                 new PackAssembly(
                     a.id(), a.title(), a.joints(), Boolean.TRUE.equals(a.onTheBench()))),
         new PackChoiceMapping(problems).choices(d),
-        new PackLayout(Boolean.TRUE.equals(d.sidesInTurn()), Set.of()));
+        new PackLayout(Boolean.TRUE.equals(d.sidesInTurn()), Set.of(), List.of()));
   }
 
   /** A rule of the second version names joints or steps and says how strictly it binds. */
@@ -321,7 +321,8 @@ final class PackMapping {
                 orZero(j.minutes())),
             texts(j.traps()),
             undoing(j.undo()),
-            null);
+            null,
+            or(j.place(), ""));
   }
 
   private static @Nullable Undoing undoing(PackDocument.@Nullable UndoFields undo) {

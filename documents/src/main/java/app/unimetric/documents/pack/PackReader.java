@@ -8,12 +8,13 @@ import app.unimetric.documents.StrictJson;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.exc.JsonNodeException;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Reads job packs; a broken one is refused whole, with the place of each error. */
@@ -106,20 +107,30 @@ public final class PackReader {
    */
   public String whole(String text, PackLibrary library) {
     if (!(json.readTree(text) instanceof ObjectNode document)
-        || !(document.get("around") instanceof ArrayNode around)) {
+        || !document.hasNonNull("around") && !document.hasNonNull("together")) {
       return text;
     }
     Problems problems = new Problems();
-    for (int i = 0; i < around.size(); i++) {
-      if (around.get(i) instanceof ObjectNode one && !one.hasNonNull("document")) {
-        String key = one.path("pack").asString("");
-        String at = "around[" + i + "].pack";
-        JsonNode found = library.document(key).map(json::readTree).orElse(null);
-        problems.require(found != null, at, "names no job on offer: " + key + ".");
-        problems.require(
-            found == null || !found.hasNonNull("around"), at, "stands inside another job itself.");
-        if (found != null) {
-          one.set("document", found);
+    for (String list : List.of("around", "together")) {
+      for (int i = 0; i < document.path(list).size(); i++) {
+        if (document.path(list).get(i) instanceof ObjectNode one && !one.hasNonNull("document")) {
+          String key = one.path("pack").asString("");
+          String at = list + "[" + i + "].pack";
+          JsonNode found = library.document(key).map(json::readTree).orElse(null);
+          problems.require(found != null, at, "names no job on offer: " + key + ".");
+          problems.require(
+              found == null || list.equals("together") || !found.hasNonNull("around"),
+              at,
+              "stands inside another job itself.");
+          problems.require(
+              found == null || !found.hasNonNull("together"), at, "is a visit of several jobs.");
+          if (found != null) {
+            one.set(
+                "document",
+                list.equals("together")
+                    ? json.readTree(whole(json.writeValueAsString(found), library))
+                    : found);
+          }
         }
       }
     }
@@ -133,28 +144,51 @@ public final class PackReader {
    * @throws InvalidInput when it contradicts itself
    */
   public JobPack read(String text) {
-    PackDocument document;
+    PackDocument document = parsed(text);
+    Problems problems = new Problems();
+    JobPack own = problems.under("", () -> new PackMapping().pack(document));
+    List<PackDocument.AroundFields> around = listed(document.around());
+    List<JobPack> outer = new ArrayList<>();
+    for (int i = 0; i < around.size(); i++) {
+      add(outer, within(around.get(i).document(), "around[" + i + "].document", problems));
+    }
+    List<PackDocument.TogetherFields> together = listed(document.together());
+    List<JobPack> jobs = new ArrayList<>();
+    for (int i = 0; i < together.size(); i++) {
+      add(jobs, within(together.get(i).document(), "together[" + i + "].document", problems));
+    }
+    problems.orThrow();
+    JobPack pack = Objects.requireNonNull(own);
+    for (int i = 0; i < outer.size(); i++) {
+      pack = pack.inside(outer.get(i), PackChoiceMapping.conditions(around.get(i).when()));
+    }
+    return jobs.isEmpty() ? pack : pack.together(jobs);
+  }
+
+  private PackDocument parsed(String text) {
     try {
-      document = json.readValue(text, PackDocument.class);
+      return json.readValue(text, PackDocument.class);
     } catch (JacksonException e) {
       throw InvalidInput.at("", "This is not a job pack of a version this program reads.");
     }
-    JobPack pack = new PackMapping().pack(document);
-    for (PackDocument.AroundFields around : around(document)) {
-      Map<String, Object> outer = around.document();
-      if (outer == null) {
-        throw InvalidInput.at(
-            "around", "is not written into this document: " + around.pack() + ".");
-      }
-      pack =
-          pack.inside(
-              read(json.writeValueAsString(outer)), PackChoiceMapping.conditions(around.when()));
-    }
-    return pack;
   }
 
-  private static List<PackDocument.AroundFields> around(PackDocument document) {
-    List<PackDocument.AroundFields> around = document.around();
-    return around == null ? List.of() : around;
+  /** A job written into a document; its problems stand under its own place. */
+  private @Nullable JobPack within(
+      @Nullable Map<String, Object> document, String at, Problems problems) {
+    problems.require(document != null, at, "is not written into this document.");
+    return document == null
+        ? null
+        : problems.under(at, () -> read(json.writeValueAsString(document)));
+  }
+
+  private static void add(List<JobPack> packs, @Nullable JobPack pack) {
+    if (pack != null) {
+      packs.add(pack);
+    }
+  }
+
+  private static <T> List<T> listed(@Nullable List<T> given) {
+    return given == null ? List.of() : given;
   }
 }

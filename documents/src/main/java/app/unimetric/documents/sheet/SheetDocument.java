@@ -7,16 +7,20 @@ import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
 import app.unimetric.documents.Versioned;
+import app.unimetric.documents.shape.ShapeEdit;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
  * What is said on a sheet, as stored. Of a decision there are two versions: the first named a value
- * by its place in the list of that joint, the second names its id. All others are of version 1.
+ * by its place in the list of that joint, the second names its id. Of a value there are two: the
+ * second says what fastener it was written down for. All others are of version 1.
  */
 public final class SheetDocument {
   /** Tells which value of a joint stood at a place, from 0; for decisions of version 1. */
@@ -30,7 +34,29 @@ public final class SheetDocument {
       String jointId, String valueId, @Nullable TorqueUnit readAs, String reason) {}
 
   private record Value(
-      String jointId, String typed, Source source, String document, FrictionCondition condition) {}
+      String jointId,
+      String typed,
+      Source source,
+      String document,
+      FrictionCondition condition,
+      @Nullable String statedFor) {}
+
+  private record Shape(List<Edit> edits, @Nullable UUID undoes, String reason) {}
+
+  /** A change with what its kind needs of all this. */
+  private record Edit(
+      EditKind kind,
+      List<String> at,
+      @Nullable JsonNode was,
+      @Nullable JsonNode now,
+      @Nullable String before) {}
+
+  private enum EditKind {
+    PUT,
+    INSERT,
+    REMOVE,
+    MOVE
+  }
 
   private record DeskNote(String jointId, String state, String summary) {}
 
@@ -57,7 +83,9 @@ public final class SheetDocument {
   private record PrintLine(
       String jointId, String title, String target, String product, String setting, String passes) {}
 
-  private static final Versioned<Value> VALUE = single("value", Value.class);
+  private static final Versioned<Value> VALUE =
+      new Versioned<>("value", Value.class, List.of(v -> v));
+  private static final Versioned<Shape> SHAPE = single("shaping", Shape.class);
   private static final Versioned<DeskNote> DESK_NOTE = single("desk note", DeskNote.class);
   private static final Versioned<Fit> FIT = single("answer of fit", Fit.class);
   private static final Versioned<Arrangement> ARRANGEMENT =
@@ -93,7 +121,8 @@ public final class SheetDocument {
           .write(new Decision(d.jointId(), d.valueId(), d.readAs(), d.reason()));
     } else if (said instanceof SheetSaying.ValueFound v) {
       return VALUE.write(
-          new Value(v.jointId(), v.typed(), v.source(), v.document(), v.condition()));
+          new Value(
+              v.jointId(), v.typed(), v.source(), v.document(), v.condition(), v.statedFor()));
     } else if (said instanceof SheetSaying.DeskNoted n) {
       return DESK_NOTE.write(new DeskNote(n.jointId(), n.state(), n.summary()));
     } else if (said instanceof SheetSaying.FitAnswered f) {
@@ -114,10 +143,20 @@ public final class SheetDocument {
       return TOOL.write(new Tool(t.jointId(), t.toolId()));
     } else if (said instanceof SheetSaying.Cancelled c) {
       return CANCEL.write(new Cancel(c.reason()));
+    } else if (said instanceof SheetSaying.Shaped h) {
+      return SHAPE.write(
+          new Shape(
+              h.edits().stream().map(SheetDocument::stored).toList(), h.undoes(), h.reason()));
     } else if (said instanceof SheetSaying.CardPrinted c) {
       return PRINT.write(print(c.card()));
     }
     throw new IllegalArgumentException(said.getClass().getName());
+  }
+
+  /** Answers to the questions of a job as kept beside a pack, of any version. */
+  public static Answers answers(String text) {
+    Choice c = CHOICE.read(text);
+    return new Answers(c.options(), c.sides());
   }
 
   /** Why a job was cancelled, of any version. */
@@ -139,7 +178,7 @@ public final class SheetDocument {
       case VALUE -> {
         Value v = VALUE.read(text);
         yield new SheetSaying.ValueFound(
-            v.jointId(), v.typed(), v.source(), v.document(), v.condition());
+            v.jointId(), v.typed(), v.source(), v.document(), v.condition(), v.statedFor());
       }
       case DESK_NOTE -> {
         DeskNote n = DESK_NOTE.read(text);
@@ -152,10 +191,7 @@ public final class SheetDocument {
       case ARRANGEMENT -> new SheetSaying.Arranged(ARRANGEMENT.read(text).jointIds());
       case QUOTE -> new SheetSaying.Quoted(new BigDecimal(QUOTE.read(text).amount()));
       case PART -> new SheetSaying.PartNamed(PART.read(text).name());
-      case CHOICE -> {
-        Choice c = CHOICE.read(text);
-        yield new SheetSaying.Chosen(new Answers(c.options(), c.sides()));
-      }
+      case CHOICE -> new SheetSaying.Chosen(answers(text));
       case WITHDRAWAL -> {
         Withdrawal w = WITHDRAWAL.read(text);
         yield new SheetSaying.Withdrawn(w.valueId(), w.reason());
@@ -169,7 +205,33 @@ public final class SheetDocument {
         yield new SheetSaying.ToolChosen(t.jointId(), t.toolId());
       }
       case CANCEL -> cancelling(text);
+      case SHAPE -> {
+        Shape h = SHAPE.read(text);
+        yield new SheetSaying.Shaped(
+            h.edits().stream().map(SheetDocument::edit).toList(), h.undoes(), h.reason());
+      }
       case PRINT -> new SheetSaying.CardPrinted(card(PRINT.read(text)));
+    };
+  }
+
+  private static Edit stored(ShapeEdit edit) {
+    if (edit instanceof ShapeEdit.Put p) {
+      return new Edit(EditKind.PUT, p.at(), p.was(), p.now(), null);
+    } else if (edit instanceof ShapeEdit.Insert i) {
+      return new Edit(EditKind.INSERT, i.at(), null, i.item(), i.before());
+    } else if (edit instanceof ShapeEdit.Remove r) {
+      return new Edit(EditKind.REMOVE, r.at(), r.was(), null, null);
+    }
+    ShapeEdit.Move m = (ShapeEdit.Move) edit;
+    return new Edit(EditKind.MOVE, m.at(), null, null, m.before());
+  }
+
+  private static ShapeEdit edit(Edit e) {
+    return switch (e.kind()) {
+      case PUT -> new ShapeEdit.Put(e.at(), e.was(), e.now());
+      case INSERT -> new ShapeEdit.Insert(e.at(), Objects.requireNonNull(e.now()), e.before());
+      case REMOVE -> new ShapeEdit.Remove(e.at(), e.was());
+      case MOVE -> new ShapeEdit.Move(e.at(), e.before());
     };
   }
 

@@ -5,8 +5,10 @@ import app.unimetric.core.pack.Answers;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
+import app.unimetric.documents.shape.ShapeEdit;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** One thing said on a job sheet. */
@@ -21,10 +23,33 @@ public sealed interface SheetSaying {
   record DecisionMade(String jointId, String valueId, @Nullable TorqueUnit readAs, String reason)
       implements SheetSaying {}
 
-  /** A value looked up for a joint, as typed. */
+  /**
+   * A value looked up for a joint, as typed.
+   *
+   * @param statedFor the fastener it was written down for; null where that is not known
+   */
   record ValueFound(
-      String jointId, String typed, Source source, String document, FrictionCondition condition)
+      String jointId,
+      String typed,
+      Source source,
+      String document,
+      FrictionCondition condition,
+      @Nullable String statedFor)
       implements SheetSaying {}
+
+  /**
+   * The job was shaped to the machine in hand.
+   *
+   * @param edits taken together
+   * @param undoes the earlier shaping that this takes back, or brings back; null for a new one
+   * @param reason why, where one had to be given; empty else
+   */
+  record Shaped(List<ShapeEdit> edits, @Nullable UUID undoes, String reason)
+      implements SheetSaying {
+    public Shaped {
+      edits = List.copyOf(edits);
+    }
+  }
 
   /** Something worked out at the joint desk; {@code state} is the address part that shows it. */
   record DeskNoted(String jointId, String state, String summary) implements SheetSaying {}
@@ -77,7 +102,8 @@ public sealed interface SheetSaying {
     WITHDRAWAL,
     BY_FEEL,
     TOOL,
-    CANCEL;
+    CANCEL,
+    SHAPE;
 
     static Kind of(SheetSaying said) {
       if (said instanceof DecisionMade) {
@@ -104,6 +130,8 @@ public sealed interface SheetSaying {
         return TOOL;
       } else if (said instanceof Cancelled) {
         return CANCEL;
+      } else if (said instanceof Shaped) {
+        return SHAPE;
       }
       return PRINT;
     }

@@ -10,14 +10,18 @@ import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
+import app.unimetric.documents.shape.ShapeEdit;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 
 /** What is said on a sheet, in every version there ever was. */
 class SheetDocumentTest {
@@ -34,7 +38,21 @@ class SheetDocumentTest {
         Arguments.of(
             "{\"version\":1,\"jointId\":\"axle\",\"typed\":\"98 N·m\",\"source\":\"MANUAL\",\"document\":\"p. 61\",\"condition\":\"DRY\"}",
             new SheetSaying.ValueFound(
-                "axle", "98 N·m", Source.MANUAL, "p. 61", FrictionCondition.DRY)),
+                "axle", "98 N·m", Source.MANUAL, "p. 61", FrictionCondition.DRY, null)),
+        Arguments.of(
+            "{\"version\":2,\"jointId\":\"axle\",\"typed\":\"98 N·m\",\"source\":\"MANUAL\",\"document\":\"p. 61\",\"condition\":\"DRY\",\"statedFor\":\"M8\"}",
+            new SheetSaying.ValueFound(
+                "axle", "98 N·m", Source.MANUAL, "p. 61", FrictionCondition.DRY, "M8")),
+        Arguments.of(
+            "{\"version\":1,\"edits\":[{\"kind\":\"PUT\",\"at\":[\"title\"],\"was\":\"Pads\",\"now\":\"Front pads\"},{\"kind\":\"INSERT\",\"at\":[\"traps\"],\"now\":\"Mind the hose\"},{\"kind\":\"REMOVE\",\"at\":[\"steps\",\"off\"]},{\"kind\":\"MOVE\",\"at\":[\"steps\",\"on\"],\"before\":\"off\"}],\"undoes\":\"11111111-2222-3333-4444-555555555555\",\"reason\":\"Other caliper.\"}",
+            new SheetSaying.Shaped(
+                List.of(
+                    new ShapeEdit.Put(List.of("title"), text("Pads"), text("Front pads")),
+                    new ShapeEdit.Insert(List.of("traps"), text("Mind the hose"), null),
+                    new ShapeEdit.Remove(List.of("steps", "off"), null),
+                    new ShapeEdit.Move(List.of("steps", "on"), "off")),
+                UUID.fromString("11111111-2222-3333-4444-555555555555"),
+                "Other caliper.")),
         Arguments.of(
             "{\"version\":1,\"jointId\":\"axle\",\"state\":\"?torque=98\",\"summary\":\"holds\"}",
             new SheetSaying.DeskNoted("axle", "?torque=98", "holds")),
@@ -65,6 +83,10 @@ class SheetDocumentTest {
                         new PlanPrint.Line(
                             "axle", "Axle", "93–103 N·m", "grease", "98", "100 % 1")),
                     List.of("none")))));
+  }
+
+  private static JsonNode text(String text) {
+    return JsonNodeFactory.instance.stringNode(text);
   }
 
   @ParameterizedTest

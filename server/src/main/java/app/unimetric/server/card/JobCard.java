@@ -117,7 +117,7 @@ record JobCard(
             + " · "
             + machine.name()
             + " · "
-            + machine.model()
+            + machine.designation()
             + " "
             + machine.modelYear()
             + ", "

@@ -11,10 +11,10 @@ import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.job.Job;
-import app.unimetric.server.job.Jobs;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.run.RunLog;
 import app.unimetric.server.run.Said;
+import app.unimetric.server.sheet.JobOpening;
 import app.unimetric.server.sheet.Sheets;
 import java.time.Clock;
 import java.time.Instant;
@@ -46,14 +46,14 @@ class DemoWork {
           "bar end to tank at full lock", 38.0,
           "lever angle below level", 30.0);
 
-  private final Jobs jobs;
+  private final JobOpening opening;
   private final Sheets sheets;
   private final RunLog runs;
   private final Clock clock;
   private final Random hand = new Random(640);
 
-  DemoWork(Jobs jobs, Sheets sheets, RunLog runs, Clock clock) {
-    this.jobs = jobs;
+  DemoWork(JobOpening opening, Sheets sheets, RunLog runs, Clock clock) {
+    this.opening = opening;
     this.sheets = sheets;
     this.runs = runs;
     this.clock = clock;
@@ -64,7 +64,7 @@ class DemoWork {
 
   /** A job only opened. */
   Job opened(UUID machineId, String pack, SignedIn by, Instant at) {
-    return jobs.open(UUID.randomUUID(), machineId, pack, at, by.signature());
+    return opening.open(UUID.randomUUID(), machineId, pack, at, by.signature());
   }
 
   /** A job that stands in the middle of its passes. */

@@ -126,7 +126,7 @@ class FindController {
 
   private static List<Found> machines(List<Machine> all, LookedFor asked) {
     return all.stream()
-        .filter(m -> asked.meets(m.name() + " " + m.model() + " " + m.frameNumber()))
+        .filter(m -> asked.meets(m.name() + " " + m.designation() + " " + m.frameNumber()))
         .map(FindController::machine)
         .limit(MOST)
         .toList();
@@ -134,14 +134,14 @@ class FindController {
 
   private static Found machine(Machine m) {
     return new Found(
-        Kind.MACHINE, m.name(), m.model() + ", " + m.frameNumber(), "/machines/" + m.id());
+        Kind.MACHINE, m.name(), m.designation() + ", " + m.frameNumber(), "/machines/" + m.id());
   }
 
   private List<Found> offered(List<Machine> machines, @Nullable Machine meant, LookedFor asked) {
     List<Found> found = new ArrayList<>();
     for (Machine machine : meant == null ? machines : List.of(meant)) {
       for (JobPack pack :
-          packs.offered(machine.kind(), machine.model(), String.join(" ", asked.words()))) {
+          packs.offered(machine.kind(), machine.designation(), String.join(" ", asked.words()))) {
         if (!asked.words().isEmpty()) {
           found.add(
               new Found(

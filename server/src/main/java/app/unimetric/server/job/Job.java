@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param createdBy name of that day
  * @param createdById null for jobs of whom only the name is known
  * @param cancelled whether it was said that it is not done, or not done further
+ * @param modelPackId the shop's own pack it was opened with; null where it was the catalogue's
  * @param version raised with everything said on its sheet that two may say at once
  */
 public record Job(
@@ -24,4 +25,5 @@ public record Job(
     @Nullable UUID createdById,
     Instant createdAt,
     boolean cancelled,
+    @Nullable UUID modelPackId,
     int version) {}

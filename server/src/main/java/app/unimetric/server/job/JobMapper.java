@@ -15,6 +15,7 @@ interface JobMapper {
       @Param("machineId") UUID machineId,
       @Param("title") String title,
       @Param("pack") String pack,
+      @Param("modelPackId") @Nullable UUID modelPackId,
       @Param("by") Signature by,
       @Param("createdAt") Instant createdAt);
 
@@ -33,6 +34,8 @@ interface JobMapper {
   boolean isStarted(@Param("id") UUID id);
 
   boolean isSigned(@Param("id") UUID id);
+
+  void raise(@Param("id") UUID id);
 
   /** 0 when the version is not the one on file. */
   int raiseVersion(@Param("id") UUID id, @Param("version") int version);

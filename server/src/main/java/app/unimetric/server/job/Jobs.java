@@ -2,9 +2,6 @@ package app.unimetric.server.job;
 
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.pack.JobPack;
-import app.unimetric.core.problem.Problems;
-import app.unimetric.server.machine.Fleet;
-import app.unimetric.server.machine.Machine;
 import app.unimetric.server.pack.Packs;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
@@ -12,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,12 +18,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class Jobs {
   private final JobMapper mapper;
   private final Packs packs;
-  private final Fleet fleet;
 
-  Jobs(JobMapper mapper, Packs packs, Fleet fleet) {
+  Jobs(JobMapper mapper, Packs packs) {
     this.mapper = mapper;
     this.packs = packs;
-    this.fleet = fleet;
   }
 
   /**
@@ -39,9 +35,14 @@ public class Jobs {
     return job;
   }
 
-  /** The pack a job works by. */
+  /** The pack a job was opened with. */
   public JobPack pack(Job job) {
     return packs.read(job.pack());
+  }
+
+  /** What the document of a job says, as it was opened or as it was shaped since. */
+  public JobPack read(String document) {
+    return packs.read(document);
   }
 
   /** Whether the work at the bench has begun. */
@@ -89,33 +90,39 @@ public class Jobs {
   }
 
   /**
-   * Opens a job with its own copy of the pack.
+   * Opens a job with a copy of a document of its own.
    *
    * @param id made by the sender; a resend finds the job already there
+   * @param modelPackId the shop's own pack that was asked for; null for the catalogue's
+   * @return false when it was there already
    */
   @Transactional
-  public Job open(UUID id, UUID machineId, String packKey, Instant at, Signature by) {
-    Machine machine = fleet.machine(machineId);
-    Packs.Offered offered = packs.offered(packKey);
-    new Problems()
-        .require(
-            offered.pack().suits(machine.kind(), machine.model()),
-            "packKey",
-            "is not written for this machine.")
-        .orThrow();
-    mapper.add(id, machineId, offered.pack().title(), offered.document(), by, at);
-    return job(id);
+  public boolean open(
+      UUID id,
+      UUID machineId,
+      String title,
+      String document,
+      @Nullable UUID modelPackId,
+      Instant at,
+      Signature by) {
+    return mapper.add(id, machineId, title, document, modelPackId, by, at) > 0;
   }
 
   /**
-   * Opens a job that does another one again, with the same pack.
+   * Opens a job that does another one again.
    *
    * @param id made from what asks for it, so that asking twice opens one
+   * @param document of the job as it was shaped
    */
   @Transactional
-  public Job again(UUID id, Job before, Instant at, Signature by) {
-    mapper.add(id, before.machineId(), "Redo: " + before.title(), before.pack(), by, at);
+  public Job again(UUID id, Job before, String document, Instant at, Signature by) {
+    open(id, before.machineId(), "Redo: " + before.title(), document, null, at, by);
     return job(id);
+  }
+
+  /** Says that something changes, whatever was seen last; nobody else does so until it is done. */
+  public void raiseVersion(Job job) {
+    mapper.raise(job.id());
   }
 
   /**

@@ -15,6 +15,7 @@ public record Machine(
     UUID id,
     String name,
     MachineKind kind,
+    String make,
     String model,
     int modelYear,
     String variant,
@@ -28,6 +29,11 @@ public record Machine(
   public enum Meter {
     KM,
     HOURS
+  }
+
+  /** Make and model in one, as packs name the machines they are written for. */
+  public String designation() {
+    return (make + " " + model).strip();
   }
 
   public @Nullable Double km() {

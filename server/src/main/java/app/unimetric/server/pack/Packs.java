@@ -92,6 +92,16 @@ public class Packs {
     return new Offered(whole, read(whole));
   }
 
+  /** Whether a job of this key is on offer to all. */
+  public boolean isOffered(String key) {
+    return found(key).isPresent();
+  }
+
+  /** A document with the jobs it names written into it. */
+  public String whole(String document) {
+    return reader.whole(document, this::found);
+  }
+
   /** What a document that names the jobs around it comes to today. */
   public JobPack take(Map<String, Object> document) {
     return reader.take(document, this::found);

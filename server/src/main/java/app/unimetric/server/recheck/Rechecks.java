@@ -9,11 +9,13 @@ import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.core.recheck.RecheckDue;
 import app.unimetric.server.event.SignedOff;
+import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.log.Records;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.sheet.Sheets;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -41,13 +43,21 @@ public class Rechecks {
   private final RecheckMapper mapper;
   private final Fleet fleet;
   private final Jobs jobs;
+  private final Sheets sheets;
   private final Records records;
   private final JsonMapper json;
 
-  Rechecks(RecheckMapper mapper, Fleet fleet, Jobs jobs, Records records, JsonMapper json) {
+  Rechecks(
+      RecheckMapper mapper,
+      Fleet fleet,
+      Jobs jobs,
+      Sheets sheets,
+      Records records,
+      JsonMapper json) {
     this.mapper = mapper;
     this.fleet = fleet;
     this.jobs = jobs;
+    this.sheets = sheets;
     this.records = records;
     this.json = json;
   }
@@ -163,7 +173,8 @@ public class Rechecks {
     UUID again = null;
     if (cause.follows(cured) == MovedCause.Follows.TAKE_APART) {
       again = UUID.nameUUIDFromBytes(("redo " + row.id()).getBytes(StandardCharsets.UTF_8));
-      jobs.again(again, jobs.job(row.jobId()), at, by);
+      Job before = jobs.job(row.jobId());
+      jobs.again(again, before, sheets.document(before), at, by);
     } else {
       lookAgain(row, target, at);
     }

@@ -1,10 +1,13 @@
 package app.unimetric.server.sheet;
 
+import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.pack.Answers;
 import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.FitQuestion;
+import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.OneTimePart;
+import app.unimetric.core.pack.PackAssembly;
 import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackChoices;
 import app.unimetric.core.pack.PackJoint;
@@ -39,8 +42,12 @@ import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.Setting;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Derivation;
+import app.unimetric.documents.shape.ShapeDifference;
+import app.unimetric.documents.shape.ShapeMerge;
+import app.unimetric.documents.shape.Shaping;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Machine;
+import app.unimetric.server.pack.ModelPack;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -49,6 +56,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
 
 /** The job sheet as the screen shows it: the plan in words and figures, with every why. */
 record JobSheet(
@@ -78,10 +86,73 @@ record JobSheet(
     @Nullable SincePrint sincePrint,
     @Nullable Cancelling cancelling,
     Questions questions,
-    List<WorkLine> work,
+    @Nullable OfModel ofModel,
+    List<SheetLine> work,
+    List<String> jobs,
     List<PackStep> firstRide,
     List<SheetJoint> joints,
     List<PackCheck> checks) {
+  /**
+   * One line of the work.
+   *
+   * @param jointId the joint it works on; missing for a step
+   * @param why why it may not come sooner
+   * @param at the way to it in the document of the job; empty for what every job has
+   */
+  @Schema(name = "SheetLine")
+  record SheetLine(
+      TaskKind kind,
+      String doing,
+      String title,
+      String text,
+      @Nullable String jointId,
+      boolean hold,
+      List<String> traps,
+      @Nullable String why,
+      List<String> at) {}
+
+  /**
+   * The shop's own pack a job was opened with.
+   *
+   * @param confirmedBy the lead who confirmed it for all; missing while it is its writer's alone
+   * @param taken what the catalogue changed since and what came over from it
+   * @param both what the catalogue and the shop both changed; as the shop has it until someone says
+   */
+  record OfModel(
+      UUID id,
+      String savedBy,
+      Instant savedAt,
+      @Nullable String confirmedBy,
+      List<Difference> taken,
+      List<Difference> both) {
+    static @Nullable OfModel of(@Nullable ModelPack model, String catalogue) {
+      if (model == null) {
+        return null;
+      }
+      String before = model.catalogue();
+      ShapeMerge merge = before == null ? null : ShapeMerge.of(before, model.document(), catalogue);
+      return new OfModel(
+          model.id(),
+          model.saidBy(),
+          model.saidAt(),
+          model.confirmedBy(),
+          merge == null ? List.of() : merge.taken().stream().map(Difference::of).toList(),
+          merge == null ? List.of() : merge.both().stream().map(Difference::of).toList());
+    }
+  }
+
+  /** A place at which the shop and the catalogue differ, and what each says there, JSON. */
+  @Schema(name = "ShapeDifference")
+  record Difference(List<String> at, @Nullable String shop, @Nullable String catalogue) {
+    static Difference of(ShapeDifference d) {
+      return new Difference(d.at(), text(d.one()), text(d.other()));
+    }
+
+    private static @Nullable String text(@Nullable JsonNode node) {
+      return node == null ? null : node.toString();
+    }
+  }
+
   /** That the job is not done, and why. */
   record Cancelling(String reason, String by, Instant at) {}
 
@@ -89,16 +160,18 @@ record JobSheet(
    * What the job asks first.
    *
    * @param options the questions with the answer that counts
+   * @param sidesQuestion how it is asked on which sides
    * @param sided whether it is done once a side
    * @param sides on which it is done; empty where it is not done once a side
    */
-  record Questions(List<Question> options, boolean sided, List<Side> sides) {
+  record Questions(List<Question> options, String sidesQuestion, boolean sided, List<Side> sides) {
     static Questions of(PackChoices choices, Answers answers) {
       Map<String, String> settled = choices.settled(answers);
       return new Questions(
           choices.options().stream()
               .map(o -> new Question(o, settled.getOrDefault(o.id(), "")))
               .toList(),
+          choices.sidesQuestion().isEmpty() ? "On which side?" : choices.sidesQuestion(),
           choices.isSided(),
           choices.isSided() ? choices.sides(answers) : List.of());
     }
@@ -139,6 +212,10 @@ record JobSheet(
   /** One joint of the sheet. */
   record SheetJoint(
       String id,
+      List<String> at,
+      @Nullable String assembly,
+      @Nullable Side side,
+      List<String> jobs,
       String title,
       String thread,
       int count,
@@ -196,6 +273,8 @@ record JobSheet(
       String source,
       String document,
       String condition,
+      @Schema(description = "the thread it was stated for, where the joint has another now")
+          @Nullable String statedFor,
       @Nullable TorqueUnit unit,
       @Nullable TorqueBand band) {}
 
@@ -220,7 +299,13 @@ record JobSheet(
       List<String> reasons,
       List<Derivation> derivation) {}
 
-  static JobSheet of(Job job, Machine machine, JobPlan plan, Sheet sheet, JobCost cost) {
+  static JobSheet of(
+      Job job,
+      Machine machine,
+      JobPlan plan,
+      Sheet sheet,
+      JobCost cost,
+      @Nullable ModelPack model) {
     return new JobSheet(
         job.id(),
         job.number(),
@@ -251,20 +336,45 @@ record JobSheet(
         sheet.sinceLastPrint(PlanPrint.of(plan)).orElse(null),
         sheet.cancelling().map(c -> new Cancelling(c.what().reason(), c.by(), c.at())).orElse(null),
         Questions.of(sheet.choices(), sheet.answers()),
-        WorkLine.of(plan),
+        OfModel.of(model, job.pack()),
+        WorkLine.of(plan).stream().map(l -> line(l, sheet.shaping())).toList(),
+        plan.pack().layout().together().stream().map(JobPack::title).toList(),
         plan.pack().steps(Phase.Part.RIDE),
-        plan.joints().stream().map(p -> joint(p, plan.work().wettings(), sheet)).toList(),
+        plan.joints().stream().map(p -> joint(p, plan, sheet)).toList(),
         plan.pack().checks());
   }
 
-  private static SheetJoint joint(
-      PlannedJoint planned, Map<String, Wetting> wettings, Sheet sheet) {
-    Wetting moment = wettings.get(planned.joint().id());
+  private static SheetLine line(WorkLine l, Shaping shaping) {
+    WorkLine.Origin origin = l.origin();
+    return new SheetLine(
+        l.kind(),
+        l.doing(),
+        l.title(),
+        l.text(),
+        l.jointId(),
+        l.hold(),
+        l.traps(),
+        l.why(),
+        origin == null
+            ? List.of()
+            : shaping.placeOf(origin.list(), origin.name()).orElse(List.of()));
+  }
+
+  private static SheetJoint joint(PlannedJoint planned, JobPlan plan, Sheet sheet) {
+    Wetting moment = plan.work().wettings().get(planned.joint().id());
     PackJoint joint = planned.joint();
     Resolution r = planned.resolution();
     ToolChoice chosen = planned.tool();
     return new SheetJoint(
         joint.id(),
+        sheet.shaping().placeOf("joints", joint.packId()).orElse(List.of()),
+        plan.pack().assemblies().stream()
+            .filter(a -> a.jointIds().contains(joint.id()))
+            .map(PackAssembly::title)
+            .findFirst()
+            .orElse(null),
+        joint.side(),
+        plan.pack().jobsOf(joint),
         joint.title(),
         joint.fastener().words(),
         joint.pattern().count(),
@@ -313,6 +423,7 @@ record JobSheet(
         stated.value().source().words(),
         stated.document(),
         stated.value().condition().words(),
+        stated.statedFor(),
         stated.value().unit(),
         stated.value().statedNm());
   }

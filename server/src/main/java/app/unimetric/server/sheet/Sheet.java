@@ -5,10 +5,12 @@ import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackChoices;
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.PackOption;
 import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.FitAnswer;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.stated.TorqueText;
+import app.unimetric.documents.shape.Shaping;
 import app.unimetric.documents.sheet.SheetDocument;
 import app.unimetric.documents.sheet.SheetSaying;
 import java.math.BigDecimal;
@@ -19,32 +21,62 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** What was said on one sheet, in the order it was said; of most things the latest counts. */
 final class Sheet {
+  private final JobPack opened;
   private final JobPack stated;
+  private final Shaping shaping;
   private final List<Said<SheetSaying>> said = new ArrayList<>();
 
   /** Something said, by whom and when. */
   record Said<S extends SheetSaying>(UUID id, S what, String by, Instant at) {}
 
   /**
-   * @param pack the pack the job works by
+   * @param document of the pack the job was opened with
    * @param rows in server order
+   * @param reading what a document says
    */
-  Sheet(JobPack pack, List<SheetRow> rows) {
-    this.stated = pack;
+  Sheet(String document, List<SheetRow> rows, Function<String, JobPack> reading) {
+    opened = reading.apply(document);
+    shaping = Shaping.of(document);
     Map<String, List<DocumentedValue>> found = new LinkedHashMap<>();
     for (SheetRow row : rows) {
       SheetSaying what =
           SheetDocument.read(
               row.kind(), row.document(), (joint, place) -> idAt(joint, place, found));
       if (what instanceof SheetSaying.ValueFound value) {
-        found.computeIfAbsent(value.jointId(), id -> new ArrayList<>()).add(value(row.id(), value));
+        found
+            .computeIfAbsent(value.jointId(), id -> new ArrayList<>())
+            .add(value(row.id(), value, null));
+      }
+      if (what instanceof SheetSaying.Shaped shaped) {
+        shaping.take(row.id(), shaped.edits(), shaped.undoes());
       }
       said.add(new Said<>(row.id(), what, row.saidBy(), row.saidAt()));
     }
+    stated = shaping.isShaped() ? reading.apply(shaping.document()) : opened;
+  }
+
+  /** The pack as it was shaped, its questions still open. */
+  JobPack stated() {
+    return stated;
+  }
+
+  /** The document of the job as it was shaped. */
+  Shaping shaping() {
+    return shaping;
+  }
+
+  /** Who shaped it with this entry. */
+  String shapedBy(UUID id) {
+    return all(SheetSaying.Shaped.class).stream()
+        .filter(s -> s.id().equals(id))
+        .map(Said::by)
+        .findFirst()
+        .orElse("");
   }
 
   /**
@@ -52,16 +84,31 @@ final class Sheet {
    */
   private String idAt(String jointId, int place, Map<String, List<DocumentedValue>> found) {
     List<DocumentedValue> all = new ArrayList<>();
-    stated.joints().stream()
+    opened.joints().stream()
         .filter(j -> j.id().equals(jointId))
         .forEach(j -> all.addAll(j.torque().values()));
     all.addAll(found.getOrDefault(jointId, List.of()));
     return place >= 0 && place < all.size() ? all.get(place).id() : "";
   }
 
-  private static DocumentedValue value(UUID id, SheetSaying.ValueFound v) {
+  private static DocumentedValue value(
+      UUID id, SheetSaying.ValueFound v, @Nullable String otherThread) {
     return new DocumentedValue(
-        id.toString(), TorqueText.parse(v.typed()).from(v.source(), v.condition()), v.document());
+        id.toString(),
+        TorqueText.parse(v.typed()).from(v.source(), v.condition()),
+        v.document(),
+        otherThread);
+  }
+
+  /** The thread a value was stated for; null where its joint still has that thread. */
+  private static @Nullable String otherThread(SheetSaying.ValueFound v, JobPack pack) {
+    String then = v.statedFor();
+    return pack.joints().stream()
+            .filter(j -> j.isNamed(v.jointId()))
+            .map(j -> j.fastener().thread().designation())
+            .noneMatch(now -> then != null && !now.equals(then))
+        ? null
+        : then;
   }
 
   private <S extends SheetSaying> List<Said<S>> all(Class<S> kind) {
@@ -81,15 +128,32 @@ final class Sheet {
 
   /** The pack with the values found for it, but for those that were taken back. */
   JobPack pack() {
+    JobPack answered = stated.answered(answersTo(stated));
+    if (shaping.isShaped()) {
+      answered = answered.markedAgainst(opened.answered(answersTo(opened)));
+    }
     Map<String, List<DocumentedValue>> found = new LinkedHashMap<>();
     for (Said<SheetSaying.ValueFound> v : all(SheetSaying.ValueFound.class)) {
       if (withdrawal(v.id()).isEmpty()) {
         found
             .computeIfAbsent(v.what().jointId(), id -> new ArrayList<>())
-            .add(value(v.id(), v.what()));
+            .add(value(v.id(), v.what(), otherThread(v.what(), answered)));
       }
     }
-    return stated.answered(answers()).with(found);
+    return answered.with(found);
+  }
+
+  /** The answers to the questions a pack asks, which others may have been once. */
+  private Answers answersTo(JobPack pack) {
+    Answers given = answers();
+    Map<String, String> asked = new LinkedHashMap<>();
+    for (PackOption option : pack.choices().options()) {
+      String answer = given.options().get(option.id());
+      if (answer != null && option.answers().stream().anyMatch(a -> a.id().equals(answer))) {
+        asked.put(option.id(), answer);
+      }
+    }
+    return new Answers(asked, pack.choices().isSided() ? given.sides() : List.of());
   }
 
   /** What was answered to the job's questions. */
@@ -150,7 +214,10 @@ final class Sheet {
                 w ->
                     back.add(
                         new TakenBack(
-                            value(v.id(), v.what()).words(), v.by(), w.by(), w.what().reason())));
+                            value(v.id(), v.what(), null).words(),
+                            v.by(),
+                            w.by(),
+                            w.what().reason())));
       }
     }
     return back;

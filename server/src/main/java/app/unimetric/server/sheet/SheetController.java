@@ -2,16 +2,15 @@ package app.unimetric.server.sheet;
 
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.pack.Answers;
+import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.plan.JobCost;
-import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
 import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
-import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
 import java.time.Clock;
@@ -32,13 +31,23 @@ import org.springframework.web.bind.annotation.RestController;
 class SheetController {
   private final Sheets sheets;
   private final Jobs jobs;
-  private final Fleet fleet;
+  private final JobOpening opening;
+  private final SheetValues values;
+  private final SheetPages pages;
   private final Clock clock;
 
-  SheetController(Sheets sheets, Jobs jobs, Fleet fleet, Clock clock) {
+  SheetController(
+      Sheets sheets,
+      Jobs jobs,
+      JobOpening opening,
+      SheetValues values,
+      SheetPages pages,
+      Clock clock) {
     this.sheets = sheets;
     this.jobs = jobs;
-    this.fleet = fleet;
+    this.opening = opening;
+    this.values = values;
+    this.pages = pages;
     this.clock = clock;
   }
 
@@ -50,7 +59,38 @@ class SheetController {
   @PostMapping("/api/jobs")
   JobSheet open(@RequestBody NewJob job, @AuthenticationPrincipal SignedIn person) {
     return page(
-        jobs.open(job.id(), job.machineId(), job.packKey(), clock.instant(), person.signature()));
+        opening.open(
+            job.id(), job.machineId(), job.packKey(), clock.instant(), person.signature()));
+  }
+
+  /**
+   * Several jobs in one visit.
+   *
+   * @param id made by the sender
+   * @param packKeys of the jobs, in the order they were ticked
+   */
+  record NewVisit(UUID id, UUID machineId, List<String> packKeys) {}
+
+  @PostMapping("/api/visits")
+  JobSheet visit(@RequestBody NewVisit visit, @AuthenticationPrincipal SignedIn person) {
+    return page(
+        opening.visit(
+            visit.id(), visit.machineId(), visit.packKeys(), clock.instant(), person.signature()));
+  }
+
+  /**
+   * A job that no pack is for.
+   *
+   * @param id made by the sender
+   * @param title what is done, in a few words
+   */
+  record NewOwnJob(UUID id, UUID machineId, String title) {}
+
+  @PostMapping("/api/own-jobs")
+  JobSheet fromNothing(@RequestBody NewOwnJob job, @AuthenticationPrincipal SignedIn person) {
+    return page(
+        opening.fromNothing(
+            job.id(), job.machineId(), job.title(), clock.instant(), person.signature()));
   }
 
   @GetMapping("/api/jobs/{id}/sheet")
@@ -107,15 +147,19 @@ class SheetController {
   JobSheet find(
       @PathVariable UUID id, @RequestBody NewValue v, @AuthenticationPrincipal SignedIn person) {
     Job job = jobs.job(id);
+    JobPack pack = sheets.sheet(job).pack();
     SheetSaying.ValueFound said =
         new SheetSaying.ValueFound(
             v.jointId(),
             v.typed(),
             v.source(),
             v.document(),
-            v.condition() == null ? FrictionCondition.UNKNOWN : v.condition());
-    SheetChecks.value(said, sheets.sheet(job).pack());
-    return said(job, v.id(), v.version(), said, person);
+            v.condition() == null ? FrictionCondition.UNKNOWN : v.condition(),
+            threadOf(pack, v.jointId()));
+    SheetChecks.value(said, pack);
+    JobSheet page = said(job, v.id(), v.version(), said, person);
+    values.keep(job, v.id(), said, pack, person.signature(), clock.instant());
+    return page;
   }
 
   /**
@@ -133,7 +177,10 @@ class SheetController {
     Job job = jobs.job(id);
     SheetSaying.Withdrawn said = new SheetSaying.Withdrawn(w.valueId(), w.reason().strip());
     SheetChecks.withdrawal(said, sheets.sheet(job), person);
-    return said(job, w.id(), w.version(), said, person);
+    JobSheet page = said(job, w.id(), w.version(), said, person);
+    values.takeBack(
+        job, w.id(), said, sheets.sheet(job).stated(), person.signature(), clock.instant());
+    return page;
   }
 
   /**
@@ -270,7 +317,7 @@ class SheetController {
       @PathVariable UUID id, @RequestBody NewChoice c, @AuthenticationPrincipal SignedIn person) {
     Job job = jobs.job(id);
     Answers answers = new Answers(c.options(), c.sides());
-    jobs.pack(job).choices().check(answers);
+    sheets.sheet(job).choices().check(answers);
     return said(job, c.id(), c.version(), new SheetSaying.Chosen(answers), person);
   }
 
@@ -322,13 +369,19 @@ class SheetController {
     return page(sheets.say(job, id, version, said, clock.instant(), person.signature()));
   }
 
+  private static @Nullable String threadOf(JobPack pack, String jointId) {
+    return pack.joints().stream()
+        .filter(j -> j.isNamed(jointId))
+        .map(j -> j.fastener().thread().designation())
+        .findFirst()
+        .orElse(null);
+  }
+
   private LocalDate today() {
     return LocalDate.now(clock);
   }
 
   private JobSheet page(Job job) {
-    Sheet sheet = sheets.sheet(job);
-    JobPlan plan = sheets.plan(sheet, today());
-    return JobSheet.of(job, fleet.machine(job.machineId()), plan, sheet, sheets.cost(sheet, plan));
+    return pages.page(job);
   }
 }

@@ -37,7 +37,12 @@ public class Sheets {
   }
 
   Sheet sheet(Job job) {
-    return new Sheet(jobs.pack(job), mapper.ofJob(job.id()));
+    return new Sheet(job.pack(), mapper.ofJob(job.id()), jobs::read);
+  }
+
+  /** The document of a job as it was shaped, JSON. */
+  public String document(Job job) {
+    return sheet(job).shaping().document();
   }
 
   /** The pack of a job with its questions answered and the values found for it. */

@@ -24,6 +24,7 @@ class JobValuesTest {
   private int version;
 
   JobValuesTest(Workshop workshop) {
+    workshop.forgetStatedValues();
     bram = Visitor.signedIn(workshop, "Bram");
     asta = Visitor.signedIn(workshop, "Asta");
   }

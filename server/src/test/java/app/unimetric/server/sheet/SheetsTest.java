@@ -76,10 +76,10 @@ class SheetsTest {
   @Test
   void aJointIsMovedWithinTheRulesAndTheOrderGivenBack() {
     List<String> own = order();
-    assertThat(own).containsExactly("axle", "pinch", "caliper");
-    Answer moved = write("arrangement", Map.of("jointId", "caliper", "place", 1));
+    assertThat(own).containsExactly("axle", "pinch", "caliper.LEFT", "caliper.RIGHT");
+    Answer moved = write("arrangement", Map.of("jointId", "caliper.LEFT", "place", 1));
     assertThat(moved.status()).as(moved.detail()).isEqualTo(200);
-    assertThat(order()).containsExactly("axle", "caliper", "pinch");
+    assertThat(order()).containsExactly("axle", "caliper.LEFT", "pinch", "caliper.RIGHT");
     assertThat(sheet.path("handOrder").asBoolean()).isTrue();
     assertThat(bram.get("/api/jobs/" + job + "/sheet").body().path("joints"))
         .isEqualTo(sheet.path("joints"));
@@ -90,21 +90,22 @@ class SheetsTest {
 
   @Test
   void theAnswersToAJobsQuestionsPickItsJointsAndStandUntilAnotherIsGiven() {
-    assertThat(sheet.path("questions").path("options").size()).isEqualTo(3);
-    assertThat(sheet.path("questions").path("sided").asBoolean()).isFalse();
-    Map<String, String> two = Map.of("calipers", "two", "axle", "nut");
-    Answer chosen = write("choices", Map.of("options", two, "sides", List.of()));
+    assertThat(sheet.path("questions").path("options").size()).isEqualTo(2);
+    assertThat(sheet.path("questions").path("sided").asBoolean()).isTrue();
+    assertThat(sheet.path("questions").path("sidesQuestion").asString())
+        .isEqualTo("On which side is a front caliper?");
+    Map<String, String> two = Map.of("pinch", "both", "axle", "nut");
+    Answer chosen = write("choices", Map.of("options", two, "sides", List.of("RIGHT")));
     assertThat(chosen.status()).as(chosen.detail()).isEqualTo(200);
-    assertThat(order()).containsExactly("axle-nut", "pinch", "caliper", "caliper-far");
+    assertThat(order()).containsExactly("axle-nut", "pinch", "pinch-far", "caliper.RIGHT");
     assertThat(bram.get("/api/jobs/" + job + "/sheet").body().path("questions").toString())
-        .contains("\"answer\":\"two\"", "\"answer\":\"one\"");
-    write("choices", Map.of("options", Map.of("calipers", "one"), "sides", List.of()));
-    assertThat(order()).containsExactly("axle", "pinch", "caliper");
-    Answer wrong =
-        write("choices", Map.of("options", Map.of("calipers", "six"), "sides", List.of()));
+        .contains("\"answer\":\"nut\"", "\"answer\":\"both\"", "\"sides\":[\"RIGHT\"]");
+    write("choices", Map.of("options", Map.of("pinch", "one"), "sides", List.of()));
+    assertThat(order()).containsExactly("axle", "pinch", "caliper.LEFT", "caliper.RIGHT");
+    Answer wrong = write("choices", Map.of("options", Map.of("pinch", "six"), "sides", List.of()));
     assertThat(wrong.status()).isEqualTo(400);
-    assertThat(wrong.body().path("errors").toString()).contains("options.calipers");
-    Answer sides = write("choices", Map.of("options", Map.of(), "sides", List.of("LEFT")));
+    assertThat(wrong.body().path("errors").toString()).contains("options.pinch");
+    Answer sides = write("choices", Map.of("options", Map.of(), "sides", List.of("MIDDLE")));
     assertThat(sides.status()).isEqualTo(400);
     Answer denied =
         guest.post(
@@ -194,7 +195,7 @@ class SheetsTest {
             "do Work the fork up and down",
             "snug Axle pinch bolts",
             "tighten Axle pinch bolts",
-            "by hand Caliper to bracket");
+            "by hand Caliper to bracket, left");
   }
 
   @Test
@@ -208,7 +209,8 @@ class SheetsTest {
     assertThat(bram.get("/api/jobs/" + job + "/sheet").body().path("version").asInt())
         .isEqualTo(before);
 
-    Map<String, Object> same = Map.of("id", UUID.randomUUID(), "jointId", "caliper", "place", 1);
+    Map<String, Object> same =
+        Map.of("id", UUID.randomUUID(), "jointId", "caliper.LEFT", "place", 1);
     write("arrangement", same);
     int once = sheet.path("version").asInt();
     write("arrangement", same);
@@ -216,7 +218,8 @@ class SheetsTest {
     Answer stale =
         bram.post(
             "/api/jobs/" + job + "/arrangement",
-            Map.of("id", UUID.randomUUID(), "jointId", "caliper", "place", 1, "version", before));
+            Map.of(
+                "id", UUID.randomUUID(), "jointId", "caliper.LEFT", "place", 1, "version", before));
     assertThat(stale.status()).isEqualTo(409);
     assertThat(stale.detail()).contains("Someone changed this");
   }
@@ -304,7 +307,7 @@ class SheetsTest {
     assertThat(sheet.path("sincePrint").path("printedBy").asString()).isEqualTo("Bram");
     assertThat(sheet.path("sincePrint").path("changes").isEmpty()).isTrue();
     String print = sheet.path("sincePrint").path("id").asString();
-    write("arrangement", Map.of("jointId", "caliper", "place", 1));
+    write("arrangement", Map.of("jointId", "caliper.LEFT", "place", 1));
     assertThat(sheet.path("sincePrint").path("changes").toString()).contains("is now");
     byte[] pdf = bram.bytes("/api/jobs/" + job + "/card.pdf?since=" + print);
     try (PDDocument card = Loader.loadPDF(pdf)) {

@@ -5,10 +5,20 @@ import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.Material;
 import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
+import app.unimetric.core.order.Binding;
+import app.unimetric.core.order.TaskKind;
+import app.unimetric.core.pack.PartRole;
+import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.Turn;
 import app.unimetric.core.sequence.GapStyle;
 import app.unimetric.core.sequence.Layout;
+import app.unimetric.core.stated.Aim;
 import app.unimetric.core.stated.Role;
 import app.unimetric.core.stated.Source;
+import app.unimetric.core.surface.Compound;
+import app.unimetric.core.surface.Hole;
+import app.unimetric.core.surface.Lock;
+import app.unimetric.core.surface.Surface;
 import app.unimetric.core.thread.Hand;
 import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.thread.ThreadSeries;
@@ -62,7 +72,18 @@ public final class ChoicesCall {
       List<Choice> roles,
       List<Choice> layouts,
       List<Choice> clampStyles,
-      List<Choice> gapStyles) {}
+      List<Choice> gapStyles,
+      List<Choice> clampedMaterials,
+      List<Choice> locks,
+      List<Choice> surfaces,
+      List<Choice> holes,
+      List<Choice> products,
+      List<Choice> aims,
+      List<Choice> turns,
+      List<Choice> phases,
+      List<Choice> stepKinds,
+      List<Choice> partRoles,
+      List<Choice> bindings) {}
 
   @Schema(name = "Choice", description = "a code of the API and what people call it")
   public record Choice(String code, String words) {
@@ -105,6 +126,19 @@ public final class ChoicesCall {
         Choice.all(Role.values(), Role::words),
         Choice.all(Layout.values(), Layout::words),
         Choice.all(ClampPressure.Style.values(), ClampPressure.Style::words),
-        Choice.all(GapStyle.values(), GapStyle::words));
+        Choice.all(GapStyle.values(), GapStyle::words),
+        Choice.all(Material.values(), Material::words),
+        Choice.all(Lock.values(), Lock::words),
+        Choice.all(Surface.values(), Surface::words),
+        Choice.all(Hole.values(), Hole::words),
+        Choice.all(Compound.values(), Compound::words),
+        Choice.all(Aim.values(), Aim::words),
+        Choice.all(Turn.values(), Turn::words),
+        Choice.all(Phase.values(), Phase::words),
+        Choice.all(
+            Arrays.stream(TaskKind.values()).filter(TaskKind::isOfAStep).toArray(TaskKind[]::new),
+            TaskKind::words),
+        Choice.all(PartRole.values(), PartRole::words),
+        Choice.all(Binding.values(), Binding::words));
   }
 }

@@ -1,0 +1,59 @@
+package app.unimetric.server.book;
+
+import app.unimetric.core.bench.Signature;
+import app.unimetric.server.machine.Machine;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/**
+ * What is stated for the places of each model: written down once, found again by the next job. Only
+ * added to; a value that was wrong is taken back and stays.
+ */
+@Service
+public class StatedBook {
+  private final BookMapper mapper;
+
+  StatedBook(BookMapper mapper) {
+    this.mapper = mapper;
+  }
+
+  /** What is known for machines of this make, model, year and variant. */
+  public List<KnownValue> of(Machine machine) {
+    return mapper.of(machine);
+  }
+
+  /** Whether a known value is about a place. */
+  public static boolean isAbout(KnownValue value, String place) {
+    return value.place().equals(named(place));
+  }
+
+  /** Writes a value down for the model of a machine; once however often it is sent. */
+  public void add(Machine machine, KnownValue v) {
+    mapper.add(
+        machine,
+        new KnownValue(
+            v.id(),
+            named(v.place()),
+            v.thread(),
+            v.typed(),
+            v.source(),
+            v.document(),
+            v.condition(),
+            v.jobId(),
+            v.saidBy(),
+            v.saidById(),
+            v.saidAt()));
+  }
+
+  /** A value that was wrong is taken back; unknown ones are passed over. */
+  public void takeBack(UUID id, UUID valueId, String reason, Instant at, Signature by) {
+    mapper.takeBack(id, valueId, reason, by, at);
+  }
+
+  private static String named(String place) {
+    return place.strip().toLowerCase(Locale.ROOT);
+  }
+}

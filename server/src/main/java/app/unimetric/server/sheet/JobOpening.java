@@ -1,0 +1,245 @@
+package app.unimetric.server.sheet;
+
+import app.unimetric.core.bench.Signature;
+import app.unimetric.core.pack.Answers;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.problem.Problems;
+import app.unimetric.documents.pack.PackDraft;
+import app.unimetric.documents.shape.ShapeEdit;
+import app.unimetric.documents.shape.ShapeMerge;
+import app.unimetric.documents.shape.Shaping;
+import app.unimetric.documents.sheet.SheetDocument;
+import app.unimetric.documents.sheet.SheetSaying;
+import app.unimetric.server.book.KnownValue;
+import app.unimetric.server.book.StatedBook;
+import app.unimetric.server.job.Job;
+import app.unimetric.server.job.Jobs;
+import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.machine.Machine;
+import app.unimetric.server.pack.ModelPack;
+import app.unimetric.server.pack.ModelPacks;
+import app.unimetric.server.pack.Packs;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Opens jobs: from the catalogue, as they were last done on a model, several in one visit, or from
+ * nothing. What is known of the model's values comes along.
+ */
+@Service
+public class JobOpening {
+  private static final int LONGEST_TITLE = 200;
+  private static final int MOST_JOBS = 10;
+  private final Jobs jobs;
+  private final Packs packs;
+  private final ModelPacks models;
+  private final Fleet fleet;
+  private final StatedBook book;
+  private final SheetMapper sheet;
+
+  JobOpening(
+      Jobs jobs, Packs packs, ModelPacks models, Fleet fleet, StatedBook book, SheetMapper sheet) {
+    this.jobs = jobs;
+    this.packs = packs;
+    this.models = models;
+    this.fleet = fleet;
+    this.book = book;
+    this.sheet = sheet;
+  }
+
+  /**
+   * A job of the catalogue or of the shop.
+   *
+   * @param id made by the sender; a resend finds the job already there
+   */
+  @Transactional
+  public Job open(UUID id, UUID machineId, String packKey, Instant at, Signature by) {
+    Machine machine = fleet.machine(machineId);
+    Optional<ModelPack> model = models.of(machine, packKey, by);
+    String document =
+        model.isPresent() && !packs.isOffered(packKey)
+            ? model.get().document()
+            : packs.offered(packKey).document();
+    JobPack pack = packs.read(document);
+    new Problems()
+        .require(
+            pack.suits(machine.kind(), machine.designation()),
+            "packKey",
+            "is not written for this machine.")
+        .orThrow();
+    UUID modelId = model.map(ModelPack::id).orElse(null);
+    if (jobs.open(id, machineId, pack.title(), document, modelId, at, by)) {
+      Shaping shaping = Shaping.of(document);
+      model.ifPresent(
+          m -> {
+            asLastDone(id, shaping, List.of(), m, at, by);
+            answer(id, SheetDocument.answers(m.answers()), at, by);
+          });
+      remember(id, machine, packs.read(shaping.document()));
+    }
+    return jobs.job(id);
+  }
+
+  /**
+   * Several jobs as one.
+   *
+   * @param id made by the sender; a resend finds the job already there
+   * @param packKeys of the jobs, in the order they were ticked
+   */
+  @Transactional
+  public Job visit(UUID id, UUID machineId, List<String> packKeys, Instant at, Signature by) {
+    Machine machine = fleet.machine(machineId);
+    new Problems()
+        .require(
+            packKeys.size() > 1 && packKeys.size() <= MOST_JOBS,
+            "packKeys",
+            "must name 2 to 10 jobs.")
+        .require(
+            packKeys.stream().distinct().count() == packKeys.size(),
+            "packKeys",
+            "name one job twice.")
+        .orThrow();
+    List<Packs.Offered> offered = packKeys.stream().map(packs::offered).toList();
+    new Problems()
+        .require(
+            offered.stream().allMatch(o -> o.pack().suits(machine.kind(), machine.designation())),
+            "packKeys",
+            "name a job that is not written for this machine.")
+        .orThrow();
+    String title = offered.stream().map(o -> o.pack().title()).collect(Collectors.joining(" + "));
+    String document =
+        packs.whole(
+            PackDraft.visit(ownKey("visit", id), shortened(title), machine.kind(), packKeys));
+    if (jobs.open(id, machineId, shortened(title), document, null, at, by)) {
+      Shaping shaping = Shaping.of(document);
+      Map<String, String> answers = new HashMap<>();
+      for (String key : packKeys) {
+        models
+            .of(machine, key, by)
+            .ifPresent(
+                m -> {
+                  asLastDone(id, shaping, List.of("together", key, "document"), m, at, by);
+                  SheetDocument.answers(m.answers())
+                      .options()
+                      .forEach((option, answer) -> answers.put(key + "." + option, answer));
+                });
+      }
+      JobPack pack = packs.read(shaping.document());
+      answers
+          .keySet()
+          .removeIf(o -> pack.choices().options().stream().noneMatch(p -> p.id().equals(o)));
+      answer(id, new Answers(answers, List.of()), at, by);
+      remember(id, machine, pack);
+    }
+    return jobs.job(id);
+  }
+
+  /**
+   * A job that no pack is for.
+   *
+   * @param id made by the sender; a resend finds the job already there
+   */
+  @Transactional
+  public Job fromNothing(UUID id, UUID machineId, String typed, Instant at, Signature by) {
+    Machine machine = fleet.machine(machineId);
+    String title = typed.strip();
+    new Problems()
+        .require(!title.isEmpty(), "title", "is missing: say in a few words what is done.")
+        .require(title.length() <= LONGEST_TITLE, "title", "is longer than 200 characters.")
+        .orThrow();
+    String document = PackDraft.fromNothing(ownKey("own", id), title, machine.kind());
+    jobs.open(id, machineId, title, document, null, at, by);
+    return jobs.job(id);
+  }
+
+  private static String ownKey(String kind, UUID id) {
+    return kind + "-" + id.toString().substring(0, 13);
+  }
+
+  private static String shortened(String title) {
+    return title.length() <= LONGEST_TITLE ? title : title.substring(0, LONGEST_TITLE - 1) + "…";
+  }
+
+  /** The job as it was last done on this model, as changes to what the catalogue says today. */
+  private void asLastDone(
+      UUID jobId, Shaping shaping, List<String> within, ModelPack model, Instant at, Signature by) {
+    String before = model.catalogue();
+    if (before == null) {
+      return;
+    }
+    List<ShapeEdit> edits =
+        shaping
+            .find(within)
+            .map(now -> ShapeMerge.of(before, model.document(), now.toString()))
+            .map(merge -> shaping.toBecome(within, merge.document()))
+            .orElse(List.of());
+    if (edits.isEmpty()) {
+      return;
+    }
+    UUID id = idOf(jobId, "model " + model.baseKey());
+    shaping.take(id, edits, null);
+    say(jobId, id, new SheetSaying.Shaped(edits, null, ""), at, by);
+  }
+
+  private void answer(UUID jobId, Answers answers, Instant at, Signature by) {
+    if (!answers.equals(Answers.NONE)) {
+      say(jobId, idOf(jobId, "answers"), new SheetSaying.Chosen(answers), at, by);
+    }
+  }
+
+  /** Every value known for the model stands on the sheet, in the name of who wrote it down. */
+  private void remember(UUID jobId, Machine machine, JobPack pack) {
+    List<KnownValue> known = book.of(machine);
+    pack.everyJoint()
+        .forEach(
+            (jointId, joint) ->
+                known.stream()
+                    .filter(v -> StatedBook.isAbout(v, joint.valuePlace()))
+                    .forEach(v -> remember(jobId, jointId, v)));
+  }
+
+  /** A value that another job left for a joint that comes into this one. */
+  void remember(Job job, String jointId, PackJoint joint) {
+    book.of(fleet.machine(job.machineId())).stream()
+        .filter(v -> !job.id().equals(v.jobId()))
+        .filter(v -> StatedBook.isAbout(v, joint.valuePlace()))
+        .forEach(v -> remember(job.id(), jointId, v));
+  }
+
+  private void remember(UUID jobId, String jointId, KnownValue v) {
+    UUID id = idOnSheet(jobId, jointId, v);
+    if (!sheet.exists(id)) {
+      sheet.append(
+          id,
+          jobId,
+          SheetSaying.Kind.VALUE.name(),
+          SheetDocument.write(
+              new SheetSaying.ValueFound(
+                  jointId, v.typed(), v.source(), v.document(), v.condition(), v.thread())),
+          new Signature(v.saidById(), v.saidBy(), false),
+          v.saidAt());
+    }
+  }
+
+  private void say(UUID jobId, UUID id, SheetSaying said, Instant at, Signature by) {
+    sheet.append(id, jobId, said.kind().name(), SheetDocument.write(said), by, at);
+  }
+
+  /** The id under which a known value stands on a sheet, at one of its joints. */
+  static UUID idOnSheet(UUID jobId, String jointId, KnownValue v) {
+    return idOf(jobId, jointId + " " + v.id());
+  }
+
+  private static UUID idOf(UUID jobId, String what) {
+    return UUID.nameUUIDFromBytes((jobId + " " + what).getBytes(StandardCharsets.UTF_8));
+  }
+}

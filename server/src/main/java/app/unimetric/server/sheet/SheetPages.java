@@ -1,0 +1,39 @@
+package app.unimetric.server.sheet;
+
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.server.job.Job;
+import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.pack.ModelPacks;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** The sheet of a job as its page shows it. */
+@Component
+class SheetPages {
+  private final Sheets sheets;
+  private final Fleet fleet;
+  private final ModelPacks models;
+  private final Clock clock;
+
+  SheetPages(Sheets sheets, Fleet fleet, ModelPacks models, Clock clock) {
+    this.sheets = sheets;
+    this.fleet = fleet;
+    this.models = models;
+    this.clock = clock;
+  }
+
+  JobSheet page(Job job) {
+    Sheet sheet = sheets.sheet(job);
+    JobPlan plan = sheets.plan(sheet, LocalDate.now(clock));
+    UUID model = job.modelPackId();
+    return JobSheet.of(
+        job,
+        fleet.machine(job.machineId()),
+        plan,
+        sheet,
+        sheets.cost(sheet, plan),
+        model == null ? null : models.pack(model));
+  }
+}

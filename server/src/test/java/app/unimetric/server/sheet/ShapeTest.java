@@ -1,0 +1,437 @@
+package app.unimetric.server.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.InWorkshop;
+import app.unimetric.server.Visitor;
+import app.unimetric.server.Visitor.Answer;
+import app.unimetric.server.Workshop;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A job shaped to the machine in hand, several in one visit, one from nothing, one done again. */
+@InWorkshop
+class ShapeTest {
+  private final Visitor bram;
+  private final Visitor ilse;
+  private final Visitor asta;
+
+  ShapeTest(Workshop workshop) {
+    workshop.forgetStatedValues();
+    bram = Visitor.signedIn(workshop, "Bram");
+    ilse = Visitor.signedIn(workshop, "Ilse");
+    asta = Visitor.signedIn(workshop, "Asta");
+  }
+
+  private String machine(String name) {
+    return bram.get("/api/machines?q=" + name.replace(" ", "%20"))
+        .body()
+        .get(0)
+        .path("id")
+        .asString();
+  }
+
+  private UUID open(Visitor by, String machine, String pack) {
+    UUID job = UUID.randomUUID();
+    Answer sheet =
+        by.post("/api/jobs", Map.of("id", job, "machineId", machine(machine), "packKey", pack));
+    assertThat(sheet.status()).as(sheet.detail()).isEqualTo(200);
+    return job;
+  }
+
+  private static Map<String, Object> put(List<String> at, @Nullable Object was, Object now) {
+    Map<String, Object> edit = new HashMap<>(Map.of("kind", "PUT", "at", at, "now", now));
+    edit.put("was", was);
+    return edit;
+  }
+
+  private static Answer shape(Visitor by, UUID job, Object... edits) {
+    return by.post(
+        "/api/jobs/" + job + "/shape", Map.of("id", UUID.randomUUID(), "edits", List.of(edits)));
+  }
+
+  private static List<String> at(String... names) {
+    return List.of(names);
+  }
+
+  private static JsonNode joint(JsonNode sheet, String id) {
+    for (JsonNode joint : sheet.path("joints")) {
+      if (joint.path("id").asString().equals(id)) {
+        return joint;
+      }
+    }
+    throw new AssertionError(id + " in " + sheet.path("joints"));
+  }
+
+  private static List<String> texts(JsonNode list, String field) {
+    List<String> texts = new ArrayList<>();
+    list.forEach(n -> texts.add(field.isEmpty() ? n.asString() : n.path(field).asString()));
+    return texts;
+  }
+
+  @Test
+  void anotherThreadTakesEverythingAlongAndMarksItsValues() {
+    UUID job = open(bram, "Patrol 1", "mc-pads-front");
+    Answer sheet = bram.get("/api/jobs/" + job + "/sheet");
+    Map<String, Object> value =
+        Map.of(
+            "id", UUID.randomUUID(),
+            "jointId", "caliper.LEFT",
+            "typed", "26 Nm",
+            "source", "MANUAL",
+            "document", "p. 6-12",
+            "version", sheet.body().path("version").asInt());
+    JsonNode before = bram.post("/api/jobs/" + job + "/values", value).body();
+    Answer after = shape(bram, job, put(at("joints", "caliper", "thread"), "M8", "M10x1.25"));
+    assertThat(after.status()).as(after.detail()).isEqualTo(200);
+    for (String side : List.of("LEFT", "RIGHT")) {
+      JsonNode joint = joint(after.body().path("sheet"), "caliper." + side);
+      assertThat(joint.path("thread").asString()).isEqualTo("M10×1.25 10.9");
+      assertThat(joint.path("ceiling").path("torqueNm").asDouble())
+          .isGreaterThan(
+              1.5 * joint(before, "caliper." + side).path("ceiling").path("torqueNm").asDouble());
+      assertThat(joint.path("values").get(0).path("statedFor").asString()).isEqualTo("M8");
+      assertThat(texts(joint.path("notes"), ""))
+          .contains("26 N·m was stated for M8, not for M10×1.25: look it up again.");
+    }
+    JsonNode shape = after.body().path("shape");
+    assertThat(shape.path("canUndo").asBoolean()).isTrue();
+    assertThat(shape.path("differs").get(0)).hasSize(3);
+    Answer undone = bram.post("/api/jobs/" + job + "/shape/undo", Map.of("id", UUID.randomUUID()));
+    assertThat(undone.body().path("shape").path("shaped").asBoolean()).isFalse();
+    assertThat(
+            joint(undone.body().path("sheet"), "caliper.LEFT")
+                .path("values")
+                .get(0)
+                .has("statedFor"))
+        .isFalse();
+    Answer redone = bram.post("/api/jobs/" + job + "/shape/redo", Map.of("id", UUID.randomUUID()));
+    assertThat(joint(redone.body().path("sheet"), "caliper.LEFT").path("thread").asString())
+        .startsWith("M10");
+    assertThat(
+            bram.post("/api/jobs/" + job + "/shape/redo", Map.of("id", UUID.randomUUID())).status())
+        .isEqualTo(409);
+  }
+
+  @Test
+  void twoShapeOneJobAndNobodyLosesAChange() {
+    UUID job = open(bram, "Patrol 1", "mc-pads-front");
+    assertThat(shape(bram, job, put(at("joints", "caliper", "count"), 2, 4)).status())
+        .isEqualTo(200);
+    Answer other = shape(ilse, job, put(at("joints", "caliper", "drive"), "12 mm socket", "T30"));
+    assertThat(other.status()).as(other.detail()).isEqualTo(200);
+    assertThat(joint(other.body().path("sheet"), "caliper.LEFT").path("count").asInt())
+        .as("the second sees what the first did")
+        .isEqualTo(4);
+    Answer same = shape(ilse, job, put(at("joints", "caliper", "count"), 2, 3));
+    assertThat(same.status()).isEqualTo(409);
+    assertThat(same.detail()).contains("it is now “4”");
+  }
+
+  @Test
+  void theSameChangeSentTwiceCountsOnce() {
+    UUID job = open(bram, "Patrol 1", "mc-pads-front");
+    Map<String, Object> change =
+        Map.of(
+            "id",
+            UUID.randomUUID(),
+            "edits",
+            List.of(Map.of("kind", "COPY", "at", at("joints", "caliper"))));
+    bram.post("/api/jobs/" + job + "/shape", change);
+    Answer again = bram.post("/api/jobs/" + job + "/shape", change);
+    assertThat(again.status()).isEqualTo(200);
+    assertThat(texts(again.body().path("shape").path("document").path("joints"), "id"))
+        .containsExactly("caliper", "caliper-2", "pad-pin", "pad-pins");
+  }
+
+  @Test
+  void whatCannotBeIsToldAtItsFieldAndNothingIsChanged() {
+    UUID job = open(bram, "Patrol 1", "mc-pads-front");
+    Answer refused = shape(bram, job, put(at("joints", "caliper", "thread"), "M8", "M8 by feel"));
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(texts(refused.body().path("errors"), "field")).contains("joints/caliper/thread");
+    assertThat(bram.get("/api/jobs/" + job + "/shape").body().path("shaped").asBoolean()).isFalse();
+  }
+
+  @Test
+  void onlyALeadSaysThatNothingCriticalHangsOnAJoint() {
+    UUID job = open(bram, "Patrol 1", "mc-pads-front");
+    Map<String, Object> lower = put(at("joints", "caliper", "critical"), true, false);
+    Answer refused = shape(bram, job, lower);
+    assertThat(refused.status()).isEqualTo(403);
+    assertThat(refused.detail()).contains("Caliper to bracket");
+    assertThat(shape(asta, job, lower).status()).as("without a reason").isEqualTo(400);
+    Answer taken =
+        asta.post(
+            "/api/jobs/" + job + "/shape",
+            Map.of(
+                "id",
+                UUID.randomUUID(),
+                "edits",
+                List.of(lower),
+                "reason",
+                "Show machine, never ridden."));
+    assertThat(taken.status()).as(taken.detail()).isEqualTo(200);
+    assertThat(shape(bram, job, put(at("joints", "caliper", "critical"), false, true)).status())
+        .as("upwards is free")
+        .isEqualTo(200);
+  }
+
+  @Test
+  void whatGoesWithAJointIsToldBeforeAndDone() {
+    UUID job = open(bram, "Patrol 1", "mc-pads-front");
+    Answer touches =
+        bram.post("/api/jobs/" + job + "/shape/removal", Map.of("at", at("joints", "pad-pin")));
+    assertThat(texts(touches.body().path("touches"), ""))
+        .anyMatch(t -> t.startsWith("The rule goes: Caliper bolts, then pins"));
+    Answer gone = shape(bram, job, Map.of("kind", "REMOVE", "at", at("joints", "pad-pin")));
+    assertThat(gone.status()).as(gone.detail()).isEqualTo(200);
+    assertThat(texts(gone.body().path("sheet").path("joints"), "id"))
+        .containsExactlyInAnyOrder("caliper.LEFT", "caliper.RIGHT");
+  }
+
+  @Test
+  void nothingIsShapedOnceTheWorkHasBegun() {
+    UUID job = open(bram, "Gravel 1", "stem-and-bar");
+    JsonNode sheet = bram.get("/api/jobs/" + job + "/sheet").body();
+    bram.post("/api/jobs/" + job + "/run", Map.of("version", sheet.path("version").asInt()));
+    Answer late = shape(bram, job, put(at("title"), sheet.path("title").asString(), "Other"));
+    assertThat(late.status()).isEqualTo(409);
+    assertThat(late.detail()).contains("The work has begun");
+  }
+
+  @Test
+  void aJointOfTheJobAroundIsShapedWhereItStands() {
+    UUID job = open(bram, "Haul 1", "bi-bb-press");
+    JsonNode sheet = bram.get("/api/jobs/" + job + "/sheet").body();
+    List<String> place = texts(joint(sheet, "bi-crank-pinch.pinch").path("at"), "");
+    assertThat(place).containsExactly("around", "bi-crank-pinch", "document", "joints", "pinch");
+    List<String> thread = new ArrayList<>(place);
+    thread.add("count");
+    Answer changed = shape(bram, job, put(thread, 2, 3));
+    assertThat(changed.status()).as(changed.detail()).isEqualTo(200);
+    assertThat(joint(changed.body().path("sheet"), "bi-crank-pinch.pinch").path("count").asInt())
+        .isEqualTo(3);
+  }
+
+  @Test
+  void fromNothingToAPlan() {
+    UUID job = UUID.randomUUID();
+    Answer opened =
+        bram.post(
+            "/api/own-jobs",
+            Map.of("id", job, "machineId", machine("Mule 1"), "title", "Radio bracket"));
+    assertThat(opened.status()).as(opened.detail()).isEqualTo(200);
+    assertThat(opened.body().path("joints")).isEmpty();
+    Map<String, Object> line =
+        Map.of(
+            "id",
+            UUID.randomUUID(),
+            "within",
+            List.of(),
+            "line",
+            "plate to rack 4 M6 8.8 9 Nm cross medium manual p 7-14");
+    Answer added = bram.post("/api/jobs/" + job + "/joint-lines", line);
+    assertThat(added.status()).as(added.detail()).isEqualTo(200);
+    JsonNode joint = added.body().path("page").path("sheet").path("joints").get(0);
+    assertThat(joint.path("title").asString()).isEqualTo("Plate to rack");
+    assertThat(joint.path("count").asInt()).isEqualTo(4);
+    assertThat(joint.path("values").get(0).path("document").asString())
+        .isEqualTo("vehicle maker's manual, p. 7-14");
+    assertThat(joint.path("compoundWords").asString()).isEqualTo("medium-strength threadlocker");
+    assertThat(texts(added.body().path("assumed"), ""))
+        .anyMatch(a -> a.startsWith("Nothing critical"));
+    Answer again = bram.post("/api/jobs/" + job + "/joint-lines", line);
+    assertThat(again.body().path("page").path("sheet").path("joints")).hasSize(1);
+    assertThat(again.body().path("page").path("sheet").path("joints").get(0).path("values"))
+        .hasSize(1);
+    Answer refused =
+        bram.post(
+            "/api/jobs/" + job + "/joint-lines",
+            Map.of("id", UUID.randomUUID(), "within", List.of(), "line", "20 Nm cross"));
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.body().path("errors").get(0).path("message").asString())
+        .contains("No thread was named");
+  }
+
+  @Test
+  void aJobIsNotStartedWithoutAnyJointOrStepToDo() {
+    UUID job = UUID.randomUUID();
+    JsonNode sheet =
+        bram.post(
+                "/api/own-jobs",
+                Map.of("id", job, "machineId", machine("Mule 1"), "title", "Nothing yet"))
+            .body();
+    assertThat(sheet.path("ready").asBoolean()).isFalse();
+    assertThat(texts(sheet.path("blockers"), "message"))
+        .containsExactly("Nothing is to be done yet: add a joint or a step.");
+  }
+
+  @Test
+  void aVisitUndoesAndDoesOnceWhatTwoJobsShare() {
+    UUID job = UUID.randomUUID();
+    Answer visit =
+        bram.post(
+            "/api/visits",
+            Map.of(
+                "id",
+                job,
+                "machineId",
+                machine("Patrol 1"),
+                "packKeys",
+                List.of("mc-wheel-front", "mc-pads-front", "mc-levers-both")));
+    assertThat(visit.status()).as(visit.detail()).isEqualTo(200);
+    JsonNode sheet = visit.body();
+    assertThat(texts(sheet.path("jobs"), "")).hasSize(3);
+    List<String> titles = texts(sheet.path("joints"), "title");
+    assertThat(titles).doesNotHaveDuplicates();
+    assertThat(titles).filteredOn(t -> t.startsWith("Caliper to bracket")).hasSize(2);
+    List<String> work = new ArrayList<>();
+    sheet
+        .path("work")
+        .forEach(l -> work.add(l.path("doing").asString() + " " + l.path("title").asString()));
+    assertThat(work.stream().filter(w -> w.contains("Stand it upright and hold it"))).hasSize(1);
+    assertThat(joint(sheet, "mc-wheel-front.caliper.LEFT").path("jobs")).hasSize(2);
+    assertThat(sheet.path("work").toString()).doesNotContain("mc-pads-front.caliper");
+  }
+
+  @Test
+  void aVisitNamesWhatIsWrongWithIt() {
+    Map<String, Object> one =
+        Map.of(
+            "id", UUID.randomUUID(),
+            "machineId", machine("Patrol 1"),
+            "packKeys", List.of("mc-wheel-front"));
+    assertThat(bram.post("/api/visits", one).status()).isEqualTo(400);
+    Map<String, Object> other = new HashMap<>(one);
+    other.put("packKeys", List.of("mc-wheel-front", "bi-pedals"));
+    Answer refused = bram.post("/api/visits", other);
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.body().toString()).contains("not written for this machine");
+  }
+
+  @Test
+  void theSameModelASecondTimeOpensAsItWasLastDone() {
+    UUID first = open(bram, "Trail 1", "mc-pads-front");
+    JsonNode sheet =
+        shape(
+                bram,
+                first,
+                put(at("joints", "caliper", "thread"), "M8", "M10x1.25"),
+                Map.of(
+                    "kind",
+                    "INSERT",
+                    "at",
+                    at("steps"),
+                    "now",
+                    Map.of(
+                        "id",
+                        "guard",
+                        "eachSide",
+                        true,
+                        "phase",
+                        "REMOVE",
+                        "title",
+                        "Guard off",
+                        "text",
+                        "Two clips."),
+                    "before",
+                    "off"))
+            .body()
+            .path("sheet");
+    bram.post(
+        "/api/jobs/" + first + "/values",
+        Map.of(
+            "id", UUID.randomUUID(),
+            "jointId", "caliper.LEFT",
+            "typed", "38 Nm",
+            "source", "MANUAL",
+            "document", "demo manual p. 7-3",
+            "version", sheet.path("version").asInt()));
+    Answer kept = bram.post("/api/jobs/" + first + "/model-pack", Map.of("id", UUID.randomUUID()));
+    assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+    assertThat(kept.body().path("model").asString()).isEqualTo("Skerrow 250 Trail 2022");
+    assertThat(kept.body().path("forAll").asBoolean()).isFalse();
+
+    JsonNode mine =
+        bram.get("/api/machines/" + machine("Trail 1") + "/offered-jobs?q=pads").body().get(0);
+    assertThat(mine.path("lastDone").path("by").asString()).isEqualTo("Bram");
+    JsonNode others =
+        ilse.get("/api/machines/" + machine("Trail 1") + "/offered-jobs?q=pads").body().get(0);
+    assertThat(others.has("lastDone")).as("until a lead confirmed it").isFalse();
+    assertThat(
+            ilse.post(
+                    "/api/model-packs/"
+                        + kept.body().path("ids").get(0).asString()
+                        + "/confirmation",
+                    Map.of())
+                .status())
+        .isEqualTo(403);
+    asta.post(
+        "/api/model-packs/" + kept.body().path("ids").get(0).asString() + "/confirmation",
+        Map.of());
+    JsonNode confirmed =
+        ilse.get("/api/machines/" + machine("Trail 1") + "/offered-jobs?q=pads").body().get(0);
+    assertThat(confirmed.path("lastDone").path("confirmedBy").asString()).isEqualTo("Asta");
+
+    UUID second = open(ilse, "Trail 1", "mc-pads-front");
+    JsonNode again = ilse.get("/api/jobs/" + second + "/sheet").body();
+    JsonNode joint = joint(again, "caliper.RIGHT");
+    assertThat(joint.path("thread").asString()).isEqualTo("M10×1.25 10.9");
+    assertThat(joint.path("values").get(0).path("stated").asString()).isEqualTo("38 N·m");
+    assertThat(joint.path("values").get(0).path("document").asString())
+        .isEqualTo("demo manual p. 7-3");
+    assertThat(joint.path("values").get(0).has("statedFor")).isFalse();
+    assertThat(again.path("ofModel").path("savedBy").asString()).isEqualTo("Bram");
+    JsonNode differs = ilse.get("/api/jobs/" + second + "/shape").body().path("differs");
+    assertThat(differs.toString()).contains("\"guard\"").contains("\"thread\"");
+  }
+
+  @Test
+  void aValueTakenBackIsKnownNoLonger() {
+    UUID first = open(bram, "Mule 2", "atv-a-arms");
+    JsonNode sheet = bram.get("/api/jobs/" + first + "/sheet").body();
+    String joint = sheet.path("joints").get(0).path("id").asString();
+    UUID value = UUID.randomUUID();
+    JsonNode after =
+        bram.post(
+                "/api/jobs/" + first + "/values",
+                Map.of(
+                    "id",
+                    value,
+                    "jointId",
+                    joint,
+                    "typed",
+                    "41 Nm",
+                    "source",
+                    "MANUAL",
+                    "document",
+                    "p. 3",
+                    "version",
+                    sheet.path("version").asInt()))
+            .body();
+    UUID second = open(ilse, "Mule 2", "atv-a-arms");
+    JsonNode known = joint(ilse.get("/api/jobs/" + second + "/sheet").body(), joint);
+    assertThat(known.path("values").get(0).path("stated").asString()).isEqualTo("41 N·m");
+    bram.post(
+        "/api/jobs/" + first + "/withdrawals",
+        Map.of(
+            "id",
+            UUID.randomUUID(),
+            "valueId",
+            value,
+            "reason",
+            "Wrong page.",
+            "version",
+            after.path("version").asInt()));
+    UUID third = open(ilse, "Mule 2", "atv-a-arms");
+    assertThat(joint(ilse.get("/api/jobs/" + third + "/sheet").body(), joint).path("values"))
+        .isEmpty();
+  }
+}

@@ -1,0 +1,289 @@
+<script lang="ts">
+  import { choices } from '../../../api/choices';
+  import type { Schemas, Trouble } from '../../../api/client';
+  import { Submission } from '../../../api/submission.svelte';
+  import TroubleNote from '../../../shell/TroubleNote.svelte';
+  import { asTyped, find, typed, type Document, type Json, type ShapeField } from './fields';
+
+  interface Props {
+    document: Document;
+    /** The way to the element whose fields these are. */
+    at: string[];
+    fields: ShapeField[];
+    /** Ways to what is other than the catalogue has it. */
+    differs: string[][];
+    isLead: boolean;
+    change: (edits: Schemas['NewEdit'][], id: string, reason?: string) => Promise<unknown>;
+    reload: () => void;
+  }
+  let { document, at, fields, differs, isLead, change, reload }: Props = $props();
+  let open = $state('');
+  let text = $state('');
+  let reason = $state('');
+  let all = $state(false);
+  let from = $state.raw<Schemas['ChoicesResponse'] | null>(null);
+  choices().then(
+    (fresh) => (from = fresh),
+    () => (from = null),
+  );
+  const sending = new Submission();
+  const base = $props.id();
+  const element = $derived(find(document, at));
+  const shown = $derived(fields.filter((f) => f.first || all));
+  const name = (f: ShapeField) => f.at.join('.');
+  const value = (f: ShapeField): Json | undefined =>
+    typeof element === 'string'
+      ? f.at[0] === 'what'
+        ? element
+        : undefined
+      : find(document, [...at, ...f.at]);
+  const words = (f: ShapeField): string => {
+    const now = value(f) ?? f.otherwise;
+    if (f.kind === 'yes') return now ? 'yes' : 'no';
+    const text = asTyped(now);
+    if (f.kind === 'choice' && from && f.choices)
+      return f.choices(from).find((c) => c.code === text)?.words ?? (text || '–');
+    return text || '–';
+  };
+  const isOther = (f: ShapeField) => {
+    const way = [...at, ...f.at].join('/');
+    return differs.some((d) => way.startsWith(d.join('/')) || d.join('/').startsWith(way));
+  };
+  const wrong = (f: ShapeField): string => {
+    const way = [...at, ...f.at].join('/');
+    return (
+      sending.trouble?.errors.find((e) => e.field === way || e.field.startsWith(`${way}/`))
+        ?.message ?? ''
+    );
+  };
+  const besides = $derived<Trouble | null>(
+    sending.trouble && !fields.some((f) => wrong(f)) ? sending.trouble : null,
+  );
+
+  function edit(f: ShapeField) {
+    open = name(f);
+    text = asTyped(value(f) ?? f.otherwise);
+    reason = '';
+    sending.trouble = null;
+  }
+  /** The smallest change that says it: a field, or what holds it where that is not there yet. */
+  function edits(f: ShapeField, now: Json | undefined): Schemas['NewEdit'][] {
+    const put = (way: string[], was: Json | undefined, then: Json | undefined) => [
+      {
+        kind: 'PUT' as const,
+        at: way,
+        ...(was === undefined ? {} : { was }),
+        ...(then === undefined ? {} : { now: then }),
+      },
+    ];
+    if (typeof element === 'string') {
+      return f.at[0] === 'what'
+        ? put(at, element, now)
+        : put(at, element, { what: element, [f.at[0] ?? '']: now ?? null });
+    }
+    const parent = f.at.slice(0, -1);
+    if (parent.length && find(document, [...at, ...parent]) === undefined)
+      return put([...at, ...parent], undefined, { [f.at.at(-1) ?? '']: now ?? null });
+    return put([...at, ...f.at], value(f), now);
+  }
+  async function say(f: ShapeField, said: string) {
+    const now = typed(f.kind, said);
+    if (JSON.stringify(now ?? null) === JSON.stringify(value(f) ?? null)) {
+      open = '';
+      return;
+    }
+    const why = reason.trim();
+    const taken = await sending.send([at, name(f), now, why], (id) =>
+      change(edits(f, now), id, why || undefined),
+    );
+    if (taken) open = '';
+  }
+  const lowers = (f: ShapeField) => f.at[0] === 'critical' && value(f) === true;
+  const focus = (node: HTMLElement) => node.focus();
+</script>
+
+<dl class="fields">
+  {#each shown as f (name(f))}
+    {@const message = wrong(f)}
+    <div class:other={isOther(f)}>
+      <dt id="{base}-{name(f)}">{f.label}</dt>
+      <dd>
+        {#if open === name(f)}
+          <form
+            onsubmit={(e) => {
+              e.preventDefault();
+              void say(f, text);
+            }}
+          >
+            {#if f.kind === 'choice'}
+              <select
+                aria-labelledby="{base}-{name(f)}"
+                bind:value={text}
+                onchange={() => void say(f, text)}
+                {@attach focus}
+              >
+                <option value="">–</option>
+                {#each from && f.choices ? f.choices(from) : [] as c (c.code)}
+                  <option value={c.code}>{c.words}</option>
+                {/each}
+              </select>
+            {:else if f.kind === 'lines' || f.kind === 'long'}
+              <textarea
+                aria-labelledby="{base}-{name(f)}"
+                bind:value={text}
+                rows={f.kind === 'lines' ? 4 : 3}
+                maxlength="2000"
+                onkeydown={(e) => e.key === 'Escape' && (open = '')}
+                {@attach focus}></textarea>
+            {:else}
+              <input
+                aria-labelledby="{base}-{name(f)}"
+                aria-invalid={message ? 'true' : undefined}
+                bind:value={text}
+                inputmode={f.kind === 'number' ? 'decimal' : 'text'}
+                maxlength="2000"
+                autocomplete="off"
+                spellcheck="false"
+                onkeydown={(e) => e.key === 'Escape' && (open = '')}
+                {@attach focus}
+              />
+            {/if}
+            <button class="quiet" type="submit" disabled={sending.busy}>Take</button>
+            <button class="quiet" type="button" onclick={() => (open = '')}>Leave</button>
+          </form>
+        {:else if f.kind === 'yes'}
+          <button
+            type="button"
+            class="value"
+            aria-label="{f.label}: {words(f)}"
+            disabled={sending.busy}
+            onclick={() =>
+              lowers(f) && isLead ? edit(f) : void say(f, words(f) === 'yes' ? 'false' : 'true')}
+            >{words(f)}</button
+          >
+        {:else}
+          <button
+            type="button"
+            class="value"
+            aria-label="{f.label}: {words(f)}"
+            onclick={() => edit(f)}>{words(f)}</button
+          >
+        {/if}
+        {#if message}<p class="bad">{message}</p>{/if}
+        {#if isOther(f)}<span class="mark">changed here</span>{/if}
+      </dd>
+    </div>
+    {#if open === name(f) && lowers(f)}
+      <form
+        class="reason"
+        onsubmit={(e) => {
+          e.preventDefault();
+          void say(f, 'false');
+        }}
+      >
+        <label for="{base}-reason">Why nothing critical hangs on it</label>
+        <input id="{base}-reason" bind:value={reason} maxlength="1000" autocomplete="off" />
+        <button class="quiet" type="submit" disabled={sending.busy || !reason.trim()}>
+          Not critical
+        </button>
+      </form>
+    {/if}
+  {/each}
+</dl>
+{#if fields.some((f) => !f.first)}
+  <button class="quiet" type="button" aria-expanded={all} onclick={() => (all = !all)}>
+    {all ? 'Less' : 'Everything else'}
+  </button>
+{/if}
+{#if besides}
+  <TroubleNote
+    trouble={besides}
+    retry={sending.outrun ? reload : undefined}
+    label="Show what is new"
+  />
+{/if}
+
+<style>
+  .fields {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(15rem, 100%), 1fr));
+    gap: 0 1.25rem;
+  }
+  .fields > div {
+    display: grid;
+    grid-template-columns: 7.5rem minmax(0, 1fr);
+    align-items: center;
+    border-bottom: 1px solid var(--hairline-soft);
+    min-height: 2.5rem;
+  }
+  .fields > div:has(form) {
+    grid-column: 1 / -1;
+  }
+  dt {
+    font-size: 0.75rem;
+    color: var(--ink-soft);
+  }
+  dd {
+    min-width: 0;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.5rem;
+    align-items: center;
+  }
+  .value {
+    flex: 1;
+    min-height: 2.5rem;
+    text-align: left;
+    background: none;
+    border: 0;
+    color: var(--ink);
+    font: inherit;
+    font-variant-numeric: tabular-nums;
+    white-space: pre-line;
+    overflow-wrap: anywhere;
+    padding: 0.25rem 0;
+    cursor: pointer;
+  }
+  .value:hover {
+    color: var(--copper);
+  }
+  .other dt {
+    color: var(--copper);
+  }
+  .mark {
+    font-size: 0.75rem;
+    color: var(--copper);
+  }
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    flex: 1;
+    align-items: center;
+    padding: 0.25rem 0;
+  }
+  input,
+  select,
+  textarea {
+    flex: 1;
+    min-width: min(10rem, 100%);
+    min-height: 2.5rem;
+    background: var(--raised);
+    color: var(--ink);
+    border: 0;
+    border-bottom: 1px solid var(--copper);
+    font: inherit;
+    padding: 0.25rem 0.5rem;
+  }
+  .reason {
+    grid-column: 1 / -1;
+  }
+  .reason label {
+    font-size: 0.75rem;
+    color: var(--ink-soft);
+  }
+  .bad {
+    width: 100%;
+    font-size: 0.8125rem;
+  }
+</style>
