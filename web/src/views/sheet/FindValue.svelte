@@ -55,7 +55,7 @@
 
 <details class="fold" open={joint.values.length === 0}>
   <summary>{joint.values.length ? 'Add another value' : 'Fill in the value'}</summary>
-  {#each joint.slots as slot (slot)}<p class="soft">Look in: {slot}</p>{/each}
+  {#each joint.slots as slot, i (i)}<p class="soft">Look in: {slot}</p>{/each}
   <form onsubmit={send}>
     <TextInput
       labelText="Value as it stands there"

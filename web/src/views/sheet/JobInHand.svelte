@@ -61,7 +61,7 @@
 <h2>The job</h2>
 {#if sheet.jobs.length}
   <ul class="lines">
-    {#each sheet.jobs as job (job)}<li>{job}</li>{/each}
+    {#each sheet.jobs as job, i (i)}<li>{job}</li>{/each}
   </ul>
 {/if}
 <p>
@@ -116,7 +116,7 @@
 {#if sheet.preparation.fitChecks.length}
   <h2 id="fits">Must fit</h2>
   <ul class="lines">
-    {#each sheet.preparation.fitChecks as question (question)}
+    {#each sheet.preparation.fitChecks as question, i (i)}
       <Fits
         {question}
         call={sheet.preparation.fitCalls[question]}
@@ -134,7 +134,7 @@
     {#if sheet.oneTimeParts.length}
       <h2>Parts used once</h2>
       <ul class="lines">
-        {#each sheet.oneTimeParts as part (part.name)}
+        {#each sheet.oneTimeParts as part, i (i)}
           <li><span class="figure">{part.count} ×</span> {part.name}</li>
         {/each}
       </ul>
@@ -142,7 +142,7 @@
     {#if sheet.otherParts.length}
       <h2>Moved over and kept</h2>
       <ul class="lines">
-        {#each sheet.otherParts as part (part.part + part.role)}
+        {#each sheet.otherParts as part, i (i)}
           <li>{part.part} <span class="soft">{part.role}</span></li>
         {/each}
       </ul>
@@ -178,7 +178,7 @@
       {#if tools.length}
         <h2>{title}</h2>
         <ul class="lines">
-          {#each tools as tool (tool)}
+          {#each tools as tool, i (i)}
             {@const lacking = sheet.needs.notInCrib.includes(tool)}
             <li class="tool">
               <span>
@@ -199,7 +199,7 @@
       {#if items.length}
         <h2>{title}</h2>
         <ul class="lines">
-          {#each items as item (item)}<li>{item}</li>{/each}
+          {#each items as item, i (i)}<li>{item}</li>{/each}
         </ul>
       {/if}
     {/each}
@@ -228,7 +228,7 @@
       {reload}
     />
     {#each PARTS as list (list)}
-      {#each partsOf(list) as name (name)}
+      {#each partsOf(list) as name, i (i)}
         <ShapeFields
           document={shape.document}
           at={[list, name]}
@@ -247,7 +247,7 @@
 {/if}
 <h2>Cautions</h2>
 <ul class="lines">
-  {#each sheet.cautions as caution (caution)}<li>{caution}</li>{/each}
+  {#each sheet.cautions as caution, i (i)}<li>{caution}</li>{/each}
 </ul>
 {#if here.mayWork && !sheet.cancelling && standing.station !== 'RECORD'}
   <CancelJob {sheet} started={standing.station !== 'PLAN'} taken={show} />

@@ -219,10 +219,10 @@
     {/if}
   </div>
 </div>
-{#each joint.notes as note (note)}
+{#each joint.notes as note, i (i)}
   {#if note.includes('was stated for')}<p class="warn"><WarningAlt size={16} /> {note}</p>{/if}
 {/each}
-{#each joint.traps as trap (trap)}<p class="trap">{trap}</p>{/each}
+{#each joint.traps as trap, i (i)}<p class="trap">{trap}</p>{/each}
 <Why
   label="Why this target, this order, these passes"
   reasons={why}
@@ -264,6 +264,9 @@
   }
   h2 {
     margin: 0;
+    border: 0;
+    font-size: 1.125rem;
+    color: var(--ink);
   }
   .changed {
     color: var(--copper);

@@ -26,7 +26,7 @@
 </h2>
 <p class="soft">{row.doing}{row.hold ? ' · hold point: it cannot be passed silently' : ''}</p>
 {#if row.text}<p>{row.text}</p>{/if}
-{#each row.traps as trap (trap)}<p class="trap">{trap}</p>{/each}
+{#each row.traps as trap, i (i)}<p class="trap">{trap}</p>{/each}
 {#if row.why}<p class="soft">{row.why}</p>{/if}
 {#if may && fields && row.at.length}
   <h3>As it is on this machine</h3>
@@ -56,6 +56,9 @@
     gap: 0.5rem;
     align-items: center;
     margin: 0;
+    border: 0;
+    font-size: 1.125rem;
+    color: var(--ink);
   }
   .trap {
     padding-left: 0.75rem;

@@ -43,6 +43,8 @@
   let selected = $state('job');
   /** On a narrow screen the one in hand stands alone. */
   let opened = $state(false);
+  /** Height of what stays in sight above, px. */
+  let tall = $state(0);
 
   const start = () =>
     sending.send(
@@ -192,7 +194,12 @@
   {started}
   signed={standing.station === 'RECORD'}
 />
-<section class="readiness" class:ready={sheet.ready} aria-label="Readiness">
+<section
+  class="readiness"
+  class:ready={sheet.ready}
+  aria-label="Readiness"
+  bind:clientHeight={tall}
+>
   {#if sheet.cancelling}
     <p class="verdict bad"><Misuse size={20} /> <strong>Cancelled</strong></p>
     <p>
@@ -213,7 +220,7 @@
   {:else}
     <p class="verdict warn"><WarningAlt size={20} /> <strong>Not ready</strong></p>
     <ul>
-      {#each sheet.blockers as b (`${b.jointId} ${b.message}`)}
+      {#each sheet.blockers as b, i (i)}
         {@const about = sheet.joints.find((j) => j.id === b.jointId)}
         <li>
           <!-- prettier-ignore -->
@@ -277,7 +284,7 @@
   </section>
 {/if}
 
-<div class="surface" class:opened>
+<div class="surface" class:opened style:--above="{tall}px">
   <section class="left" aria-label="The work">
     <div class="head">
       <h2 id="values">The work, in its order</h2>
@@ -441,8 +448,8 @@
   @media (min-width: 901px) {
     .in-hand {
       position: sticky;
-      top: 7.5rem;
-      max-height: calc(100vh - 8rem);
+      top: calc(var(--above) + 0.5rem);
+      max-height: calc(100vh - var(--above) - 1rem);
       overflow-y: auto;
     }
   }

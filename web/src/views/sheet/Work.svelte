@@ -24,6 +24,9 @@
   let over = $state('');
   const SIDE = { LEFT: 'L', RIGHT: 'R' };
   const blockers = (id: string | undefined) => sheet.blockers.filter((b) => b.jointId === id);
+  /** The whole of it stands above the work; a line has room for what is wrong. */
+  const short = (b: Schemas['Blocker']) =>
+    b.kind === 'MISSING_VALUE' ? (b.message.split(':')[0] ?? '') : b.message;
   const changed = (id: string | undefined) =>
     id !== undefined && (sheet.sincePrint?.changes.some((c) => c.jointId === id) ?? false);
 
@@ -106,8 +109,8 @@
         {/if}
       </button>
       {#if row.final}
-        {#each blockers(joint?.id) as b (b.message)}
-          <p class="stop warn"><WarningAlt size={16} /> {b.message}</p>
+        {#each blockers(joint?.id) as b, j (j)}
+          <p class="stop warn"><WarningAlt size={16} /> {short(b)}</p>
         {/each}
       {/if}
     </li>
@@ -129,11 +132,11 @@
   }
   .row {
     display: grid;
-    grid-template-columns: 5.5rem minmax(0, 1fr) 7rem 5.5rem;
+    grid-template-columns: 5.5rem minmax(0, 1fr) 9rem 5rem;
     gap: 0.5rem;
     align-items: center;
     width: 100%;
-    min-height: 2rem;
+    min-height: 2.5rem;
     text-align: left;
     background: none;
     border: 0;

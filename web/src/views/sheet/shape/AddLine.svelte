@@ -81,7 +81,7 @@
     <button class="quiet" type="submit" disabled={step.busy || !title.trim()}>Add step</button>
   </form>
   {#if step.trouble}<TroubleNote trouble={step.trouble} />{/if}
-  {#each assumed as one (one)}<p class="soft">{one}</p>{/each}
+  {#each assumed as one, i (i)}<p class="soft">{one}</p>{/each}
 </div>
 
 <style>

@@ -44,7 +44,7 @@
       {touches.length ? 'With it changes:' : 'Nothing else hangs on it.'}
     </p>
     <ul class="lines">
-      {#each touches as one (one)}<li>{one}</li>{/each}
+      {#each touches as one, i (i)}<li>{one}</li>{/each}
     </ul>
     <button class="quiet" type="button" disabled={sending.busy} onclick={() => void remove()}>
       Take out “{title}”

@@ -47,7 +47,9 @@
   };
   const isOther = (f: ShapeField) => {
     const way = [...at, ...f.at].join('/');
-    return differs.some((d) => way.startsWith(d.join('/')) || d.join('/').startsWith(way));
+    return differs.some(
+      (d) => d.length > at.length && (way.startsWith(d.join('/')) || d.join('/').startsWith(way)),
+    );
   };
   const wrong = (f: ShapeField): string => {
     const way = [...at, ...f.at].join('/');
@@ -102,6 +104,11 @@
   const focus = (node: HTMLElement) => node.focus();
 </script>
 
+{#if at.length && differs.some((d) => d.length <= at.length && at
+        .join('/')
+        .startsWith(d.join('/')))}
+  <p class="mark">Not in the catalogue: added here.</p>
+{/if}
 <dl class="fields">
   {#each shown as f (name(f))}
     {@const message = wrong(f)}

@@ -226,8 +226,7 @@ public record JointLine(
     }
 
     private static String document(@Nullable Source source, @Nullable Matcher page) {
-      String from = source == null ? "as typed" : source.words();
-      return page == null ? from : from + ", p. " + page.group(1);
+      return page == null ? (source == null ? "as typed" : "no page given") : "p. " + page.group(1);
     }
   }
 }

@@ -42,7 +42,7 @@ class JointLineTest {
     assertThat(line.female()).isEqualTo(Material.ALUMINIUM_6061_T6);
     assertThat(line.layout()).isEqualTo(Layout.ROW);
     assertThat(line.source()).isEqualTo(Source.MANUAL);
-    assertThat(line.document()).isEqualTo("vehicle maker's manual, p. 7-14");
+    assertThat(line.document()).isEqualTo("p. 7-14");
     assertThat(line.product()).isNull();
   }
 
@@ -86,9 +86,9 @@ class JointLineTest {
 
   @ParameterizedTest
   @CsvSource({
-    "M8 20 Nm kit p 3, KIT_SHEET, 'part maker''s sheet, p. 3'",
-    "M8 20 Nm sheet, KIT_SHEET, part maker's sheet",
-    "M8 20 Nm stamped, PART_MARKING, marking on the part",
+    "M8 20 Nm kit p 3, KIT_SHEET, p. 3",
+    "M8 20 Nm sheet, KIT_SHEET, no page given",
+    "M8 20 Nm stamped, PART_MARKING, no page given",
     "M8 20 Nm, RECOLLECTION, as typed"
   })
   void whereItStands(String typed, Source source, String document) {

@@ -19,7 +19,7 @@ import tools.jackson.databind.node.ObjectNode;
 public record ShapeRemoval(List<ShapeEdit> edits, List<String> touches) {
   public ShapeRemoval {
     edits = List.copyOf(edits);
-    touches = List.copyOf(touches);
+    touches = touches.stream().distinct().toList();
   }
 
   /** What removing the element at a place comes to; empty when it is not there. */
