@@ -10,6 +10,8 @@
   import EntryWords from './EntryWords.svelte';
 
   const id = $derived(route.params.id ?? '');
+  /** The one job of a visit that is shown; empty for all. */
+  let only = $state('');
   const load = async () => {
     const record = await ask(api.GET('/api/log/{jobId}', { params: { path: { jobId: id } } }));
     const { machine } = await ask(
@@ -24,6 +26,7 @@
   <Loaded {load}>
     {#snippet children({ record, machine })}
       {@const built = record.asBuilt}
+      {@const job = record.jobs.find((j) => j.title === only)}
       {@const titles = new Map(built.sheet.steps.map((s) => [s.id, `${s.group}: ${s.title}`]))}
       <JobHeader
         number={record.line.number}
@@ -43,11 +46,31 @@
           {built.readings} torques, {built.deviations} outside the band, {built.corrections} corrected.
         </span>
       </p>
+      {#if record.jobs.length}
+        <p class="no-print" role="group" aria-label="Jobs of the visit">
+          <button
+            class="quiet"
+            type="button"
+            aria-pressed={only === ''}
+            onclick={() => (only = '')}
+          >
+            The whole visit
+          </button>
+          {#each record.jobs as job (job.title)}
+            <button
+              class="quiet"
+              type="button"
+              aria-pressed={only === job.title}
+              onclick={() => (only = job.title)}>{job.title}</button
+            >
+          {/each}
+        </p>
+      {/if}
       <h2>At a glance</h2>
       <AtAGlance summary={built.summary} sheet={built.sheet} />
       <h2>As built</h2>
       <ul class="lines">
-        {#each built.joints as { joint, finals, tools } (joint.id)}
+        {#each built.joints.filter((b) => !job || job.jointIds.includes(b.joint.id)) as { joint, finals, tools } (joint.id)}
           <li class="joint">
             <div>
               <strong>{joint.title}</strong>
@@ -86,7 +109,7 @@
       {#if built.found.length}
         <h2>Found, inspected, left</h2>
         <ul class="lines">
-          {#each built.found as { step, entry } (step.id)}
+          {#each built.found.filter((f) => !job || job.stepIds.includes(f.step.id)) as { step, entry } (step.id)}
             <li class="found">
               <span>
                 {step.title}
@@ -108,7 +131,7 @@
         <table class="ledger">
           <thead><tr><th>When</th><th>Step</th><th>Entry</th><th>Who</th></tr></thead>
           <tbody>
-            {#each built.run.entries as e (e.event.id)}
+            {#each built.run.entries.filter((e) => !job || job.stepIds.includes(e.event.stepId)) as e (e.event.id)}
               <tr class:struck={e.correctedBy}>
                 <td class="figure when">{moment(e.event.time.doneAt)}</td>
                 <td>
@@ -168,5 +191,9 @@
     .joint {
       grid-template-columns: minmax(0, 1fr);
     }
+  }
+  [aria-pressed='true'] {
+    font-weight: 600;
+    color: var(--ink);
   }
 </style>

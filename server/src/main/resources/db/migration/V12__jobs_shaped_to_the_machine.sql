@@ -70,3 +70,6 @@ CREATE TABLE model_pack_confirmed (
 CREATE TRIGGER evidence BEFORE UPDATE OR DELETE ON model_pack_confirmed FOR EACH ROW EXECUTE FUNCTION refuse_change();
 
 ALTER TABLE job ADD COLUMN model_pack_id uuid REFERENCES model_pack;
+
+-- Jobs are found by what was typed though a letter slipped.
+CREATE EXTENSION IF NOT EXISTS pg_trgm;

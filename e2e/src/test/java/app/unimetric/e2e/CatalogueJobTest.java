@@ -27,7 +27,7 @@ class CatalogueJobTest {
 
   @ParameterizedTest
   @CsvSource({
-    "Haul 2, bottom, Outboard threaded cups, 35-50 Nm, Drive-side cup",
+    "Haul 2, saddle, Saddle clamp, 8-10 Nm, Saddle clamp",
     "Mule 2, skid, Skid plates, 8-10 Nm, Centre plate",
     "Trail 1, lamp, Lamp or luggage bracket, 8-10 Nm, Bracket to frame"
   })
@@ -37,19 +37,21 @@ class CatalogueJobTest {
       desk.openMachine(machine);
       Locator find = desk.page.getByLabel("Find a job for this machine");
       desk.page.waitForResponse(r -> r.url().endsWith("q=" + word), () -> find.fill(word));
-      desk.button(title).click();
+      desk.button(title).first().click();
       assertThat(desk.text("Not ready")).isVisible();
       assertThat(desk.text("No value yet: look it up").first()).isVisible();
-      for (Locator open = fill(desk); open.count() > 0; open = fill(desk)) {
-        int before = open.count();
-        Locator form = open.first();
+      Locator lacking = desk.page.locator("ol.work p.stop:has-text('No value yet')");
+      desk.take(joint);
+      for (int left = lacking.count(); left > 0; left--) {
+        Locator form = desk.inHand().locator("form:has-text('Value as it stands there')");
         form.getByLabel("Value as it stands there").fill("22");
         form.getByLabel("Title and page").fill("Depot test sheet, p. 2");
         form.getByRole(AriaRole.BUTTON).click();
         assertThat(form.getByText("The unit is missing")).isVisible();
         form.getByLabel("Value as it stands there").fill(value);
         form.getByRole(AriaRole.BUTTON).click();
-        assertThat(fill(desk)).hasCount(before - 1);
+        // The next joint without a value comes into hand by itself.
+        assertThat(lacking).hasCount(left - 1);
       }
       assertThat(desk.page.getByLabel("Readiness")).containsText("Check before taking apart");
       desk.link("answer it").first().click();
@@ -79,9 +81,5 @@ class CatalogueJobTest {
       desk.button("Start at the bench").click();
       assertThat(desk.step()).isVisible();
     }
-  }
-
-  private static Locator fill(Desk desk) {
-    return desk.page.locator("details[open] form:has-text('Value as it stands there')");
   }
 }

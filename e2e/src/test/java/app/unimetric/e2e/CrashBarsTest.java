@@ -27,6 +27,7 @@ class CrashBarsTest {
       desk.openMachine("Patrol 1");
       desk.button("Fit crash bars (upper)").click();
       assertThat(desk.text("Not ready")).isVisible();
+      desk.take("Stay at the tank side");
       assertThat(desk.text("Wrong unit?").first()).isVisible();
       assertThat(desk.text("A lead decides which value holds, with a reason.").first()).isVisible();
       String sheet = desk.page.url();
@@ -66,10 +67,7 @@ class CrashBarsTest {
   }
 
   private static void decide(Desk desk, String joint, String value) {
-    Locator item =
-        desk.page
-            .getByRole(AriaRole.LISTITEM)
-            .filter(new Locator.FilterOptions().setHas(desk.heading(joint)));
+    Locator item = desk.take(joint);
     item.getByText(value).click();
     item.getByLabel("Why", new Locator.GetByLabelOptions().setExact(true))
         .fill("Agreed with the maker.");

@@ -98,6 +98,22 @@ final class Desk implements AutoCloseable {
     return page.getByLabel("PIN", new Page.GetByLabelOptions().setExact(true));
   }
 
+  /** The joint or step in hand on the sheet. */
+  Locator inHand() {
+    return page.getByLabel("In hand");
+  }
+
+  /** Joints of the sheet by title, in the order in which they are brought to their torque. */
+  Locator joints() {
+    return page.locator("ol.work li.final .title");
+  }
+
+  /** Takes a joint of the sheet in hand. */
+  Locator take(String joint) {
+    page.locator("ol.work li.final button:has(.title:text-is(\"" + joint + "\"))").first().click();
+    return inHand();
+  }
+
   /** The step in hand at the bench. */
   Locator step() {
     return page.getByLabel("Step in hand");

@@ -42,7 +42,8 @@ class EveryViewTest {
         d -> {
           d.go("/");
           d.link("Patrol 3").first().click();
-          d.heading("Joints in working order").waitFor();
+          d.heading("The work, in its order").waitFor();
+          d.take("Stay at the tank side");
           d.page.getByText("Why this target").first().click();
         });
     views.put(

@@ -173,6 +173,7 @@ class JointDeskTest {
           .selectOption("Frame plate to frame");
       desk.button("Send").last().click();
       desk.link("job sheet").click();
+      desk.take("Frame plate to frame");
       Locator note = desk.page.getByText("From the desk").first();
       note.click();
       assertThat(desk.page.getByLabel("Torque as stated")).hasValue("22 Nm");

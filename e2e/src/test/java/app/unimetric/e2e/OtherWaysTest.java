@@ -52,6 +52,7 @@ class OtherWaysTest {
     String job = TwelveJobsTest.open(lead, "Haul 2", "bi-crank-pinch");
     try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
       desk.go("/jobs/" + job + "/sheet");
+      desk.take("Pinch bolts");
       desk.text("The other tools of the crib").last().click();
       Locator use = desk.button("for Pinch bolts");
       use.first().click();

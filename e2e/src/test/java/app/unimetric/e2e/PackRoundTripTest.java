@@ -51,8 +51,8 @@ class PackRoundTripTest {
       bring(desk, document.substring(0, document.length() / 2));
       assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("not JSON");
 
-      bring(desk, document.replace("Left and right pedal.", "Both, the depot way."));
-      assertThat(desk.text("version 1, 2 joints")).isVisible();
+      bring(desk, document.replace("Pedals in the arms.", "Both, the depot way."));
+      assertThat(desk.text("version 1, 4 joints")).isVisible();
       assertThat(desk.page.getByRole(AriaRole.ALERT)).hasCount(0);
       assertThat(desk.text("Both, the depot way.")).isVisible();
     }

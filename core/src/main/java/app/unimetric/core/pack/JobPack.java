@@ -4,10 +4,12 @@ import app.unimetric.core.order.OrderRule;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -70,10 +72,21 @@ public record JobPack(
 
   /** Whether someone looking for this text means this job: every word begins a word of it. */
   public boolean matches(String text) {
-    String all =
-        (title + " " + summary + " " + String.join(" ", words) + " " + fits)
-            .toLowerCase(Locale.ROOT);
-    List<String> known = List.of(all.split("[^\\p{L}\\p{N}]+"));
+    return allBegin(lookedUpBy(), text);
+  }
+
+  /** The same, and its title alone says so: it comes before jobs that only mention it. */
+  public boolean isCalled(String text) {
+    return allBegin(title, text);
+  }
+
+  /** All that people look it up by. */
+  public String lookedUpBy() {
+    return title + " " + summary + " " + String.join(" ", words) + " " + fits;
+  }
+
+  private static boolean allBegin(String all, String text) {
+    List<String> known = List.of(all.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+"));
     return Arrays.stream(text.toLowerCase(Locale.ROOT).strip().split("\\s+"))
         .allMatch(asked -> known.stream().anyMatch(word -> word.startsWith(asked)));
   }
@@ -154,6 +167,16 @@ public record JobPack(
         .together()
         .forEach(job -> job.everyJoint().forEach((id, j) -> all.put(job.key() + "." + id, j)));
     return all;
+  }
+
+  /** What this job calls what it does, other than by joints: steps, checks, measures. */
+  public Set<String> doings() {
+    Set<String> titles = new HashSet<>();
+    steps.forEach(s -> titles.add(s.title()));
+    checks.forEach(c -> titles.add(c.title()));
+    preparation.asFound().forEach(m -> titles.add(m.words()));
+    preparation.inspections().forEach(m -> titles.add(m.words()));
+    return titles;
   }
 
   /** The jobs of a visit this joint belongs to, by title; empty where it is not one of several. */

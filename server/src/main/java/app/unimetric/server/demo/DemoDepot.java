@@ -230,7 +230,15 @@ class DemoDepot implements ApplicationRunner {
             "piston pusher",
             "wheel stand",
             "flywheel holder",
-            "ball joint splitter"));
+            "ball joint splitter",
+            "8 mm spanner",
+            "14 mm spanner",
+            "15 mm spanner",
+            "2.5 mm hex key",
+            "chain tool",
+            "filter socket",
+            "hanger gauge",
+            "puller"));
     for (String name : names) {
       crib.say(new HandTool(UUID.randomUUID(), name, true, by.name(), by.id(), at(90, 9)));
     }

@@ -4,14 +4,22 @@ import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
+import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.Summary;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.documents.sheet.SheetDocument;
+import app.unimetric.server.job.Jobs;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.sheet.Sheets;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -26,10 +34,14 @@ class LogController {
   private static final int LONGEST_SEARCH = 200;
   private final RecordMapper mapper;
   private final Records records;
+  private final Jobs jobs;
+  private final Sheets sheets;
 
-  LogController(RecordMapper mapper, Records records) {
+  LogController(RecordMapper mapper, Records records, Jobs jobs, Sheets sheets) {
     this.mapper = mapper;
     this.records = records;
+    this.jobs = jobs;
+    this.sheets = sheets;
   }
 
   /** One line of the log. */
@@ -90,8 +102,39 @@ class LogController {
     }
   }
 
-  /** A whole record. */
-  record LogRecord(LogLine line, Built asBuilt) {}
+  /**
+   * A whole record.
+   *
+   * @param jobs of a visit, each with what was done for it; none where it was one job
+   */
+  record LogRecord(LogLine line, Built asBuilt, List<VisitJob> jobs) {}
+
+  /**
+   * One job of a visit: what two jobs share stands in both.
+   *
+   * @param stepIds of the run sheet
+   */
+  record VisitJob(String title, List<String> jointIds, List<String> stepIds) {
+    static List<VisitJob> of(JobPack visit, RunSheet sheet) {
+      return visit.layout().together().stream().map(job -> of(visit, job, sheet)).toList();
+    }
+
+    private static VisitJob of(JobPack visit, JobPack job, RunSheet sheet) {
+      List<PackJoint> joints =
+          visit.joints().stream().filter(j -> visit.jobsOf(j).contains(job.title())).toList();
+      Set<String> ids = joints.stream().map(PackJoint::id).collect(Collectors.toSet());
+      Set<String> titles = new HashSet<>(job.doings());
+      joints.forEach(j -> titles.add(j.title()));
+      return new VisitJob(
+          job.title(),
+          List.copyOf(ids),
+          sheet.steps().stream()
+              .filter(
+                  s -> s.jointId() == null ? titles.contains(s.title()) : ids.contains(s.jointId()))
+              .map(RunStep::id)
+              .toList());
+    }
+  }
 
   /** A job that was not done, or not done further, and why. */
   record CancelledLine(
@@ -139,7 +182,10 @@ class LogController {
       throw Refusal.notFound("A signed record of this job");
     }
     AsBuilt asBuilt = records.read(row);
-    return new LogRecord(line(row, asBuilt), Built.of(asBuilt));
+    return new LogRecord(
+        line(row, asBuilt),
+        Built.of(asBuilt),
+        VisitJob.of(sheets.pack(jobs.job(jobId)), asBuilt.sheet()));
   }
 
   private static LogLine line(RecordRow r, AsBuilt a) {

@@ -11,6 +11,13 @@ interface PackMapper {
   /** The newest document of every key. */
   List<String> all();
 
+  /**
+   * Keys of texts in which something stands that is nearly what was typed, the nearest first.
+   *
+   * @param texts by key, JSON
+   */
+  List<String> near(@Param("typed") String typed, @Param("texts") String texts);
+
   @Nullable String newest(@Param("key") String key);
 
   /** The newest version of a key; 0 without one. */

@@ -7,12 +7,17 @@ import app.unimetric.documents.pack.PackReader;
 import app.unimetric.server.problem.Refusal;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Packs on offer: the application's own catalogue and the workshop's own, which go before. */
 @Service
@@ -21,12 +26,14 @@ public class Packs {
   private final PackMapper mapper;
   private final PackCatalogue catalogue;
   private final PackReader reader;
+  private final JsonMapper json;
   private final Cache<String, JobPack> read = Caffeine.newBuilder().maximumSize(KEPT_READ).build();
 
-  Packs(PackMapper mapper, PackCatalogue catalogue, PackReader reader) {
+  Packs(PackMapper mapper, PackCatalogue catalogue, PackReader reader, JsonMapper json) {
     this.mapper = mapper;
     this.catalogue = catalogue;
     this.reader = reader;
+    this.json = json;
   }
 
   /** A pack as taken, with the version it got. */
@@ -73,11 +80,35 @@ public class Packs {
         .toList();
   }
 
-  /** Packs that suit a machine and match what was typed: those written for its model first. */
+  /**
+   * Packs that suit a machine and match what was typed: those called so first, those written for
+   * its model before the general ones; last what was perhaps meant, where a letter slipped.
+   */
   public List<JobPack> offered(MachineKind kind, String model, String text) {
-    return all().stream()
-        .filter(p -> p.suits(kind, model))
-        .filter(p -> text.isBlank() || p.matches(text))
+    List<JobPack> suiting = all().stream().filter(p -> p.suits(kind, model)).toList();
+    if (text.isBlank()) {
+      return suiting;
+    }
+    List<JobPack> found =
+        suiting.stream()
+            .filter(p -> p.matches(text))
+            .sorted(
+                Comparator.comparing((JobPack p) -> !p.isCalled(text))
+                    .thenComparing(p -> p.models().isEmpty()))
+            .toList();
+    return found.isEmpty() ? perhaps(suiting, text) : found;
+  }
+
+  private List<JobPack> perhaps(List<JobPack> packs, String text) {
+    Map<String, JobPack> named = new LinkedHashMap<>();
+    Map<String, String> words = new LinkedHashMap<>();
+    for (JobPack pack : packs) {
+      named.put(pack.key(), pack);
+      words.put(pack.key(), pack.lookedUpBy().toLowerCase(Locale.ROOT));
+    }
+    return mapper.near(text.toLowerCase(Locale.ROOT), json.writeValueAsString(words)).stream()
+        .map(named::get)
+        .filter(Objects::nonNull)
         .toList();
   }
 

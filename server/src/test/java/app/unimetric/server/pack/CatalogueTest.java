@@ -507,8 +507,7 @@ class CatalogueTest {
   @ParameterizedTest
   @ValueSource(strings = {"bi-crank-self", "bi-crank-collar"})
   void aCapThatComesTightenedIsVerified(String key) {
-    assertThat(packOf(key).steps())
-        .anyMatch(s -> s.id().equals("cap-verified"));
+    assertThat(packOf(key).steps()).anyMatch(s -> s.id().equals("cap-verified"));
   }
 
   /**

@@ -1,0 +1,307 @@
+package app.unimetric.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.Visitor;
+import app.unimetric.server.Workshop;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Jobs as they really are: shaped to the machine in hand, several in one visit, one from nothing.
+ */
+@InBrowser
+class ShapeJobTest {
+  private final Workshop workshop;
+  private final Browser browser;
+
+  ShapeJobTest(Workshop workshop, Browser browser) {
+    this.workshop = workshop;
+    this.browser = browser;
+  }
+
+  private static void find(Desk desk, String machine, String words) {
+    desk.openMachine(machine);
+    Locator find = desk.page.getByLabel("Find a job for this machine");
+    desk.page.waitForResponse(r -> r.url().contains("offered-jobs?q="), () -> find.fill(words));
+  }
+
+  private static void open(Desk desk, String machine, String words) {
+    find(desk, machine, words);
+    desk.page.keyboard().press("Enter");
+    desk.heading("The work, in its order").waitFor();
+  }
+
+  private static void value(Desk desk, String joint, String value, String page) {
+    Locator form = desk.take(joint).locator("form:has-text('Value as it stands there')");
+    Locator folded = desk.inHand().locator("summary:has-text('Add another value')");
+    if (folded.count() > 0) {
+      folded.click();
+    }
+    form.getByLabel("Value as it stands there").fill(value);
+    form.getByLabel("Title and page").fill(page);
+    form.getByRole(AriaRole.BUTTON).click();
+    assertThat(form.getByLabel("Title and page").or(desk.inHand().locator("summary")).first())
+        .isVisible();
+    assertThat(
+            desk.page.locator(
+                "ol.work li.final:has(.title:text-is(\""
+                    + joint
+                    + "\")) p.stop:has-text('No value')"))
+        .hasCount(0);
+  }
+
+  private static void shape(Desk desk, String field, String now) {
+    Locator fields = desk.inHand().locator("dl.fields");
+    fields.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(field + ":")).click();
+    Locator input = fields.locator("form input");
+    input.fill(now);
+    input.press("Enter");
+    assertThat(
+            fields.getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(field + ": " + now)))
+        .isVisible();
+  }
+
+  @Test
+  void theTwoSidedPadsWithAnotherThreadAndTheSameModelASecondTime() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
+      open(desk, "Trail 1", "pads");
+      desk.text("Two screwed pad pins").click();
+      desk.text("They are used once").click();
+      assertThat(desk.joints())
+          .hasText(
+              new String[] {"Caliper to bracket", "Pad pins", "Caliper to bracket", "Pad pins"});
+      assertThat(
+              desk.text("4 × Caliper bolt, used once")
+                  .or(desk.page.locator("li:has-text('Caliper bolt, used once')"))
+                  .first())
+          .isVisible();
+      value(desk, "Caliper to bracket", "26 Nm", "demo manual p. 6-12");
+      Locator inHand = desk.take("Caliper to bracket");
+      String ceiling = inHand.locator("svg[aria-label*='ceiling']").getAttribute("aria-label");
+      shape(desk, "Thread", "M10x1.25");
+      assertThat(inHand).containsText("2 × M10×1.25");
+      assertThat(inHand).containsText("26 N·m was stated for M8, not for M10×1.25");
+      assertThat(inHand.locator("svg[aria-label*='ceiling']").getAttribute("aria-label"))
+          .isNotEqualTo(ceiling);
+      shape(desk, "Drive", "14 mm socket");
+      shape(desk, "Thread", "M10 of sorts".substring(0, 3));
+      desk.button("Undo the last change of the job").click();
+      assertThat(inHand).containsText("2 × M10×1.25");
+
+      inHand.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Thread:")).click();
+      inHand.locator("dl.fields form input").fill("M8 of sorts");
+      desk.page.keyboard().press("Enter");
+      assertThat(inHand.locator("dl.fields")).containsText("A thread is written like");
+      desk.page.keyboard().press("Escape");
+      assertThat(inHand).containsText("2 × M10×1.25");
+
+      desk.page.getByLabel("Add a step").fill("Guard off, two clips");
+      desk.button("Add step").click();
+      assertThat(desk.page.locator("dl.fields")).containsText("Once on each side");
+      desk.button("The job, its parts and tools").click();
+      desk.button("Save for this model").click();
+      assertThat(desk.text("opens like this on Skerrow 250 Trail 2022, for everybody."))
+          .isVisible();
+
+      open(desk, "Trail 1", "pads");
+      assertThat(desk.text("As Asta did it on this model")).isVisible();
+      assertThat(desk.page.locator("ol.work")).containsText("Guard off, two clips");
+      Locator again = desk.take("Caliper to bracket");
+      assertThat(again).containsText("2 × M10×1.25");
+      assertThat(again).containsText("demo manual p. 6-12");
+      assertThat(again.locator("dl.fields")).containsText("changed here");
+      assertThat(desk.complaints).isEmpty();
+    }
+  }
+
+  @Test
+  void theRotorHasItsWheelAndHubAroundIt() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      open(desk, "Mule 1", "rotor");
+      assertThat(desk.joints())
+          .hasText(
+              new String[] {
+                "Rotor to carrier", "Castellated axle nut", "Caliper to bracket", "Wheel nuts"
+              });
+      assertThat(desk.page.locator("ol.work li:has(.doing:text-is('break loose')) .title"))
+          .hasText(
+              new String[] {
+                "Castellated axle nut", "Wheel nuts", "Caliper to bracket", "Rotor to carrier"
+              });
+      desk.text("Outside: the hub stays on").click();
+      assertThat(desk.joints())
+          .hasText(new String[] {"Rotor to carrier", "Caliper to bracket", "Wheel nuts"});
+    }
+  }
+
+  @Test
+  void aVisitIsOnePlanOneRunAndARecordForEachOfItsJobs() {
+    Visitor lead = Visitor.signedIn(workshop, "Asta");
+    for (String pack : List.of("mc-mirrors", "mc-handguards")) {
+      TwelveJobsTest.open(lead, "Patrol 3", pack);
+    }
+    try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
+      for (String words : List.of("mirrors", "handguards")) {
+        find(desk, "Patrol 3", words);
+        if (words.equals("mirrors")) {
+          continue;
+        }
+        find(desk, "Patrol 3", "mirrors");
+        desk.page.locator("li input[type=checkbox]").first().check();
+        Locator find = desk.page.getByLabel("Find a job for this machine");
+        desk.page.waitForResponse(r -> r.url().contains("q=handguards"), () -> find.fill(words));
+        desk.page.locator("li input[type=checkbox]").first().check();
+      }
+      desk.button("Plan these 2 as one visit").click();
+      desk.heading("The work, in its order").waitFor();
+      assertThat(desk.page.locator("ol.work .title:text-is('Stand it upright and hold it')"))
+          .hasCount(1);
+      assertThat(desk.page.locator("ol.work .title:text-is('Lock to lock')")).hasCount(1);
+      mend(desk);
+      assertThat(desk.page.getByLabel("Readiness")).containsText("Every joint has one value");
+      desk.button("Start at the bench").click();
+      TwelveJobsTest.play(desk);
+      assertThat(desk.text("Signed off").first()).isVisible();
+      desk.link("The record").click();
+      assertThat(desk.heading("Every entry")).isVisible();
+      int whole = desk.page.locator("table.ledger tbody tr").count();
+      desk.buttonNamed("Handguards").click();
+      assertThat(
+              desk.page
+                  .locator("li.joint")
+                  .filter(new Locator.FilterOptions().setHasText("Mirror")))
+          .hasCount(0);
+      int guards = desk.page.locator("table.ledger tbody tr").count();
+      desk.buttonNamed("Mirrors").click();
+      int mirrors = desk.page.locator("table.ledger tbody tr").count();
+      assertThat(guards).isBetween(1, whole - 1);
+      assertThat(mirrors).isBetween(1, whole - 1);
+      assertThat(guards + mirrors).as("what both share stands in both").isGreaterThan(whole);
+      assertThat(desk.complaints).isEmpty();
+    }
+  }
+
+  /** What stands in the way and is one tap to mend. */
+  private static void mend(Desk desk) {
+    Locator readiness = desk.page.getByLabel("Readiness");
+    Locator fits = desk.buttonNamed("Fits");
+    for (int i = fits.count(); i > 0; i--) {
+      fits.first().click();
+      assertThat(fits).hasCount(i - 1);
+    }
+    Locator lacking =
+        readiness.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("It is here"));
+    for (int i = lacking.count(); i > 0; i--) {
+      lacking.first().click();
+      assertThat(lacking).hasCount(i - 1);
+    }
+  }
+
+  @Test
+  void fromNothingToTheBench() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      find(desk, "Mule 2", "Radio bracket on the rack");
+      assertThat(desk.text("No job of the catalogue matches.")).isVisible();
+      desk.page.keyboard().press("Enter");
+      desk.heading("The work, in its order").waitFor();
+      assertThat(desk.page.getByLabel("Readiness")).containsText("Nothing is to be done yet");
+      desk.page.getByLabel("Add a joint").fill("20 Nm cross");
+      desk.button("Add joint").click();
+      assertThat(desk.text("No thread was named")).isVisible();
+      desk.page
+          .getByLabel("Add a joint")
+          .fill("plate to rack 4 M6 8.8 9 Nm cross medium manual p 7-14");
+      desk.page.reload();
+      assertThat(desk.page.getByLabel("Add a joint"))
+          .hasValue("plate to rack 4 M6 8.8 9 Nm cross medium manual p 7-14");
+      desk.button("Add joint").click();
+      assertThat(desk.inHand()).containsText("4 × M6 8.8");
+      assertThat(desk.inHand()).containsText("medium-strength threadlocker");
+      desk.page.getByLabel("Add a joint").fill("radio to plate 2x M5 into aluminium 4 Nm kit p 2");
+      desk.page.keyboard().press("Enter");
+      assertThat(desk.joints()).hasText(new String[] {"Plate to rack", "Radio to plate"});
+      Locator last =
+          desk.page
+              .locator("#joint-" + "x")
+              .or(desk.page.locator("ol.work li.final button.row").last());
+      last.focus();
+      desk.page.keyboard().press("Alt+ArrowUp");
+      assertThat(desk.joints()).hasText(new String[] {"Radio to plate", "Plate to rack"});
+      assertThat(desk.text("Arranged by hand.")).isVisible();
+      desk.take("Radio to plate");
+      desk.button("Take it out").click();
+      desk.page
+          .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Take out Radio to plate"))
+          .getByRole(AriaRole.BUTTON)
+          .first()
+          .click();
+      assertThat(desk.joints()).hasText(new String[] {"Plate to rack"});
+      desk.button("Undo the last change of the job").click();
+      assertThat(desk.joints()).hasCount(2);
+      assertThat(desk.page.getByLabel("Readiness")).containsText("Ready");
+      desk.button("Start at the bench").click();
+      assertThat(desk.step()).isVisible();
+      assertThat(desk.complaints).isEmpty();
+    }
+  }
+
+  @Test
+  void theKeyboardAloneGoesThroughASheet() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      open(desk, "Patrol 2", "mirrors");
+      desk.page.locator("ol.work button.row").first().focus();
+      for (int i = 0;
+          i < 30 && desk.inHand().locator("h2:has-text('Mirror lock nut, left')").count() == 0;
+          i++) {
+        desk.page.keyboard().press("ArrowDown");
+      }
+      assertThat(desk.inHand().locator("h2")).hasText("Mirror lock nut, left");
+      desk.page.keyboard().press("v");
+      desk.page.keyboard().type("22 Nm");
+      desk.page.keyboard().press("Tab");
+      desk.page.keyboard().press("Tab");
+      desk.page.keyboard().type("p. 4");
+      desk.page.keyboard().press("Enter");
+      assertThat(desk.page.locator("ol.work p.stop")).hasCount(0);
+      desk.page.locator("ol.work button.row").first().focus();
+      desk.page.keyboard().press("j");
+      assertThat(desk.inHand()).containsText("Which part");
+      desk.page.locator("ol.work button.row").first().focus();
+      desk.page.keyboard().press("n");
+      assertThat(desk.page.getByLabel("Add a joint")).isFocused();
+    }
+  }
+
+  @Test
+  void twoPeopleShapeOneJobAndTheSecondIsToldWhatTheFirstDid() {
+    try (Desk first = new Desk(workshop, browser).signIn("Bram");
+        Desk second = new Desk(workshop, browser).signIn("Ilse")) {
+      open(first, "Haul 1", "cleats");
+      second.page.navigate(first.page.url());
+      second.heading("The work, in its order").waitFor();
+      first.take("Cleat bolts");
+      second.take("Cleat bolts");
+      shape(first, "Thread", "M6");
+      shape(second, "How many", "4");
+      assertThat(second.inHand()).containsText("4 × M6");
+      first.page.reload();
+      first.take("Cleat bolts");
+      assertThat(first.inHand()).containsText("4 × M6");
+      shape(first, "Thread", "M8");
+      Locator fields = second.inHand().locator("dl.fields");
+      fields.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Thread:")).click();
+      fields.locator("form input").fill("M5");
+      second.page.keyboard().press("Enter");
+      assertThat(second.text("it is now “M8”")).isVisible();
+      second.button("Show what is new").click();
+      assertThat(second.inHand()).containsText("4 × M8");
+    }
+  }
+}
