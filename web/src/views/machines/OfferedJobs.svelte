@@ -53,6 +53,15 @@
       await navigate('/jobs/:id/sheet', { params: { id } });
     });
 
+  /** What stands first for the words as they are now; where nothing does, a job from nothing. */
+  async function takeFirst() {
+    if (!q.trim()) return;
+    await look();
+    const first = offered[0];
+    if (lost) return;
+    await (first ? open(first.key) : fromNothing());
+  }
+
   async function open(packKey: string) {
     opening = packKey;
     await sending.send(packKey, async (id) => {
@@ -67,9 +76,7 @@
 <form
   onsubmit={(e) => {
     e.preventDefault();
-    const first = offered[0];
-    if (first && q.trim()) void open(first.key);
-    else if (q.trim()) void fromNothing();
+    void takeFirst();
   }}
 >
   <Field

@@ -13,7 +13,7 @@
   import Place from './Place.svelte';
   import StatedValues from './StatedValues.svelte';
   import WriteDown from './WriteDown.svelte';
-  import { JOINT } from './shape/fields';
+  import { JOINT, asTyped, find } from './shape/fields';
   import Remove from './shape/Remove.svelte';
   import type { Shape } from './shape/shape.svelte';
   import ShapeFields from './shape/ShapeFields.svelte';
@@ -55,6 +55,7 @@
     CIRCULAR_CHECK: 'check round',
     ANGLE: 'by the angle stated',
   };
+  const undone = $derived(asTyped(find(shape.document, [...joint.at, 'undo', 'text'])));
   const may = $derived(here.mayWork && !started);
   const pattern = $derived(
     joint.passes.find((p) => p.kind !== 'HAND' && p.kind !== 'CIRCULAR_CHECK')?.order ?? [],
@@ -222,6 +223,7 @@
 {#each joint.notes as note, i (i)}
   {#if note.includes('was stated for')}<p class="warn"><WarningAlt size={16} /> {note}</p>{/if}
 {/each}
+{#if undone}<p><span class="soft">Undone</span> {undone}</p>{/if}
 {#each joint.traps as trap, i (i)}<p class="trap">{trap}</p>{/each}
 <Why
   label="Why this target, this order, these passes"

@@ -134,7 +134,7 @@
     const like = rows.filter((r) =>
       row.final ? r.final : !r.jointId && r.at[0] === 'steps' && r.doing === row.doing,
     );
-    return like[like.indexOf(row) + by];
+    return like[like.findIndex((r) => r.anchor === row.anchor) + by];
   };
   const into = (selector: string) =>
     void tick().then(() => document.querySelector<HTMLElement>(selector)?.focus());

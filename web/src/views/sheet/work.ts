@@ -35,7 +35,7 @@ export function inSequence(sheet: Sheet): WorkRow[] {
   };
   if (!sheet.work.length) return sheet.joints.map((j) => ofJoint(j, 'tighten', ''));
   return sheet.work.map((line) => {
-    const joint = sheet.joints.find((j) => j.id === line.jointId);
+    const joint = sheet.joints.find((j) => j.id === line.jointId) ?? undone(sheet, line);
     if (joint && line.kind === 'FINAL')
       return { ...ofJoint(joint, line.doing, line.text), why: line.why ?? '' };
     const key = joint ? joint.id : line.at.join('/') || line.title;
@@ -44,7 +44,7 @@ export function inSequence(sheet: Sheet): WorkRow[] {
       anchor: unique(`work-${key}-${line.kind}`),
       doing: line.doing,
       title: joint ? bare(joint) : line.title,
-      text: line.text,
+      text: line.kind === 'UNDO' ? '' : line.text,
       hold: line.hold,
       ...(joint?.side ? { side: joint.side } : {}),
       ...(joint ? { jointId: joint.id } : {}),
@@ -56,6 +56,12 @@ export function inSequence(sheet: Sheet): WorkRow[] {
     };
   });
 }
+
+/** The joint that a line breaks loose. */
+const undone = (sheet: Sheet, line: Schemas['SheetLine']) =>
+  line.kind === 'UNDO' && line.at.at(-2) === 'joints'
+    ? sheet.joints.find((j) => j.title === line.title && j.at.join('/') === line.at.join('/'))
+    : undefined;
 
 /** Its title; the side stands apart. */
 const bare = (joint: Joint) =>

@@ -104,7 +104,7 @@ class ShapeJobTest {
 
       desk.page.getByLabel("Add a step").fill("Guard off, two clips");
       desk.button("Add step").click();
-      assertThat(desk.page.locator("dl.fields")).containsText("Once on each side");
+      assertThat(desk.inHand().locator("h2")).containsText("Guard off, two clips");
       desk.button("The job, its parts and tools").click();
       desk.button("Save for this model").click();
       assertThat(desk.text("opens like this on Skerrow 250 Trail 2022, for everybody."))
@@ -133,7 +133,11 @@ class ShapeJobTest {
       assertThat(desk.page.locator("ol.work li:has(.doing:text-is('break loose')) .title"))
           .hasText(
               new String[] {
-                "Castellated axle nut", "Wheel nuts", "Caliper to bracket", "Rotor to carrier"
+                "Split pin out",
+                "Castellated axle nut",
+                "Wheel nuts",
+                "Caliper to bracket",
+                "Rotor to carrier"
               });
       desk.text("Outside: the hub stays on").click();
       assertThat(desk.joints())

@@ -74,7 +74,7 @@ class TapsTest {
     "Patrol 1, mc-lever-hydraulic, hydraulic, Swap a hydraulic brake lever",
     "Patrol 1, mc-pads-front, pads, Front brake pads",
     "Patrol 1, mc-wheel-front, front wheel, Front wheel out and in",
-    "Patrol 1, mc-crash-bars-upper, upper crash, Upper crash bars",
+    "Trail 1, mc-crash-bars-upper, upper crash, Upper crash bars",
     "Patrol 1, mc-crash-bars-lower, lower crash, Lower crash bars",
     "Patrol 1, mc-sump-plate, sump, Sump plate under crash bars",
     "Patrol 1, mc-pegs, pegs, Passenger pegs",
@@ -109,6 +109,7 @@ class TapsTest {
     try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
       find(desk, "Patrol 3", "exhaust", "Exhaust slip-on");
       tap(desk.text("Moved over from the old one").first());
+      assertThat(desk.joints()).hasCount(3);
       answerFits(desk);
       tap(desk.page.locator("ol.work li.final button.row").first());
       for (String value : new String[] {"12 Nm", "22 Nm", "9 Nm"}) {
@@ -124,9 +125,7 @@ class TapsTest {
         press(desk, "Enter");
         assertThat(desk.page.locator("ol.work p.stop")).hasCount(before - 1);
       }
-      Locator order = desk.page.getByLabel("Readiness").locator("li:has-text('To order')");
       assertThat(desk.page.getByLabel("Readiness")).not().containsText("No value yet");
-      assertThat(order).hasCount(1);
       assertThat(seconds()).as("%d taps, %d characters", taps, characters).isLessThanOrEqualTo(90);
     }
   }

@@ -47,6 +47,13 @@ public enum Phase {
     return words;
   }
 
+  /**
+   * Whether it is done while what was fitted is open: from breaking loose to holding it in place.
+   */
+  public boolean isWhileOpen() {
+    return compareTo(LOOSEN) >= 0 && compareTo(DRY_FIT) <= 0;
+  }
+
   /** What a step of this phase is among the tasks of the job. */
   public TaskKind taskKind() {
     return switch (this) {

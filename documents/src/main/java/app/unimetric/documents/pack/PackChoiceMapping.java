@@ -4,7 +4,6 @@ import app.unimetric.core.pack.PackCheck;
 import app.unimetric.core.pack.PackChoices;
 import app.unimetric.core.pack.PackOption;
 import app.unimetric.core.pack.PackStep;
-import app.unimetric.core.pack.Phase;
 import app.unimetric.core.problem.Problems;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -84,8 +83,7 @@ final class PackChoiceMapping {
     problems.require(
         !eachSide.isEmpty(), "sidesInTurn", "needs something that is done once a side.");
     for (int i = 0; i < steps.size(); i++) {
-      Phase phase = steps.get(i).phase();
-      boolean open = phase.compareTo(Phase.LOOSEN) >= 0 && phase.compareTo(Phase.DRY_FIT) <= 0;
+      boolean open = steps.get(i).phase().isWhileOpen();
       problems.require(
           !open || Boolean.TRUE.equals(steps.get(i).eachSide()),
           "steps[" + i + "].eachSide",

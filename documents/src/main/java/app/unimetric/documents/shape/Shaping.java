@@ -1,11 +1,13 @@
 package app.unimetric.documents.shape;
 
+import app.unimetric.core.pack.Phase;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problem;
 import app.unimetric.documents.StrictJson;
 import app.unimetric.documents.pack.PackReader;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.Deque;
 import java.util.HashMap;
@@ -129,6 +131,33 @@ public final class Shaping {
       }
     }
     return edits;
+  }
+
+  /**
+   * A new element of a list. What is undone or cleaned while one side is open belongs to that side,
+   * so a step that comes into such a job without a word on it is done once a side.
+   */
+  public ShapeEdit insert(List<String> list, JsonNode item, @Nullable String before) {
+    List<String> document = list.subList(0, Math.max(0, list.size() - 1));
+    boolean step = !list.isEmpty() && list.get(list.size() - 1).equals("steps");
+    JsonNode holder = tree.find(document);
+    if (step
+        && holder != null
+        && holder.path("sidesInTurn").asBoolean(false)
+        && item instanceof ObjectNode object
+        && !object.has("eachSide")
+        && isWhileOpen(object.path("phase").asString(""))) {
+      ObjectNode sided = object.deepCopy();
+      sided.put("eachSide", true);
+      return new ShapeEdit.Insert(list, sided, before);
+    }
+    return new ShapeEdit.Insert(list, item, before);
+  }
+
+  private static boolean isWhileOpen(String phase) {
+    return Arrays.stream(Phase.values())
+        .filter(p -> p.name().equals(phase))
+        .anyMatch(Phase::isWhileOpen);
   }
 
   /** Another element like one of a list, right behind it, under a name of its own. */

@@ -215,7 +215,7 @@ class ShapeController {
       case INSERT -> {
         JsonNode item = tree(e.now());
         new Problems().require(item != null, "edits", "bring nothing to insert.").orThrow();
-        yield item == null ? List.of() : List.of(new ShapeEdit.Insert(e.at(), item, e.before()));
+        yield item == null ? List.of() : List.of(shaping.insert(e.at(), item, e.before()));
       }
       case REMOVE ->
           ShapeRemoval.of(shaping, e.at())
