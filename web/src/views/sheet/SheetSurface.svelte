@@ -45,6 +45,7 @@
   let opened = $state(false);
   /** Height of what stays in sight above, px. */
   let tall = $state(0);
+  let alone = $state<HTMLElement>();
 
   const start = () =>
     sending.send(
@@ -95,6 +96,16 @@
   function take(key: string) {
     selected = key;
     opened = key !== 'job';
+    void tick().then(() => {
+      // On a narrow screen it stands alone and begins at its top.
+      if (alone?.offsetParent) alone.scrollIntoView?.({ block: 'start' });
+    });
+  }
+  /** From the one in hand back to its row. */
+  function back() {
+    opened = false;
+    const row = rows.find((r) => r.key === selected);
+    if (row) void tick().then(() => goTo(row.anchor));
   }
   /** A link to a place of the sheet puts what it is about in hand. */
   function follow(fragment: string) {
@@ -320,10 +331,8 @@
     {/if}
   </section>
   <section class="in-hand" aria-label="In hand">
-    <p class="narrow no-print">
-      <button class="quiet" type="button" onclick={() => (opened = false)}>
-        Back to the work
-      </button>
+    <p class="narrow no-print" bind:this={alone}>
+      <button class="quiet" type="button" onclick={back}> Back to the work </button>
     </p>
     {#if joint}
       <JointInHand
@@ -467,6 +476,15 @@
     }
     .narrow {
       display: block;
+      scroll-margin-top: var(--above);
+    }
+    .readiness {
+      gap: 0 0.75rem;
+    }
+    .readiness ul {
+      order: 1;
+      flex-basis: 100%;
+      max-height: 3.75rem;
     }
     .keys {
       display: none;

@@ -27,7 +27,7 @@
 </script>
 
 <div class="stated">
-  <span class="label">Stated</span>
+  {#if joint.values.length || joint.takenBack.length}<span class="label">Stated</span>{/if}
   {#each joint.values as v, index (v.id)}
     {@const conflict = conflictOf(index)}
     {@const slip = slipOf(index)}

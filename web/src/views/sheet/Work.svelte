@@ -25,8 +25,7 @@
   const SIDE = { LEFT: 'L', RIGHT: 'R' };
   const blockers = (id: string | undefined) => sheet.blockers.filter((b) => b.jointId === id);
   /** The whole of it stands above the work; a line has room for what is wrong. */
-  const short = (b: Schemas['Blocker']) =>
-    b.kind === 'MISSING_VALUE' ? (b.message.split(':')[0] ?? '') : b.message;
+  const short = (b: Schemas['Blocker']) => b.message.split(/[:;]/)[0] ?? '';
   const changed = (id: string | undefined) =>
     id !== undefined && (sheet.sincePrint?.changes.some((c) => c.jointId === id) ?? false);
 
@@ -215,6 +214,14 @@
     align-items: start;
     font-size: 0.8125rem;
     padding: 0.125rem 0 0.25rem 6.25rem;
+  }
+  @media (max-width: 1150px) {
+    .row {
+      grid-template-columns: 4.75rem minmax(0, 1fr) 5rem 4.75rem;
+    }
+    .stop {
+      padding-left: 5.5rem;
+    }
   }
   @media (max-width: 900px) {
     .row {
