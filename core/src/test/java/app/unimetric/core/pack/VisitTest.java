@@ -1,0 +1,264 @@
+package app.unimetric.core.pack;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.core.order.OrderRule;
+import app.unimetric.core.order.Task;
+import app.unimetric.core.plan.Blocker;
+import app.unimetric.core.plan.Circumstances;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.stated.Trait;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** Several jobs on one machine as one. */
+class VisitTest {
+  private static Map<String, Object> document(String key, String before, String after) {
+    Map<String, Object> document = SamplePack.document();
+    document.put("key", key);
+    document.put("title", "Job " + key);
+    document.put(
+        "steps",
+        SamplePack.list(
+            Map.of("id", "stand", "phase", "SECURE", "title", "On the stand", "text", key),
+            Map.of("id", "off", "phase", "REMOVE", "title", "Off with " + key, "text", "Off.")));
+    document.put("order", SamplePack.list(SamplePack.rule(before, after, "FINAL")));
+    return document;
+  }
+
+  private static Map<String, Object> placed(Map<String, Object> document, int joint, String place) {
+    SamplePack.jointOf(document, joint).put("place", place);
+    SamplePack.jointOf(document, joint).put("undo", Map.of("text", "Loose."));
+    return document;
+  }
+
+  private static JobPack visit(JobPack... jobs) {
+    Map<String, Object> own = SamplePack.document();
+    own.put("key", "visit");
+    own.put("title", "Visit");
+    own.put("steps", List.of());
+    own.put("joints", List.of());
+    own.put("order", List.of());
+    own.put("checks", List.of());
+    return SamplePack.read(own).together(List.of(jobs));
+  }
+
+  private static JobPack one() {
+    return SamplePack.read(placed(document("one", "plate", "pair"), 0, "front caliper"));
+  }
+
+  private static JobPack two() {
+    return SamplePack.read(placed(document("two", "plate", "pair"), 0, "front caliper"));
+  }
+
+  @Test
+  void whatTwoJobsTouchIsUndoneAndDoneOnce() {
+    JobPack joined = visit(one(), two()).answered(Answers.NONE);
+    assertThat(joined.joints())
+        .extracting(PackJoint::id)
+        .containsExactly("one.pair", "one.plate", "two.plate");
+    assertThat(joined.jobsOf(joined.joints().get(0))).containsExactly("Job one", "Job two");
+    assertThat(joined.jobsOf(joined.joints().get(2))).containsExactly("Job two");
+    List<String> row =
+        JobPlan.of(joined, Circumstances.of(List.of(), LocalDate.of(2026, 6, 1)))
+            .work()
+            .tasks()
+            .stream()
+            .map(Task::name)
+            .toList();
+    assertThat(row).containsOnlyOnce("UNDO undo.one.pair", "FINAL one.pair");
+    assertThat(row.indexOf("FINAL two.plate"))
+        .as("the rule of the second job holds for the joint of the first")
+        .isLessThan(row.indexOf("FINAL one.pair"));
+  }
+
+  @Test
+  void whatBothAskForBeforeAnythingIsUndoneIsDoneOnceAndSoIsACheck() {
+    JobPack joined = visit(one(), two()).answered(Answers.NONE);
+    assertThat(joined.steps())
+        .extracting(PackStep::id)
+        .containsExactly("one.stand", "one.off", "two.off");
+    assertThat(joined.checks()).extracting(PackCheck::title).containsExactly("Turns");
+    assertThat(joined.cautions()).hasSize(1);
+  }
+
+  @Test
+  void aRuleSaysWhichJobItComesFromAndAContradictionShowsBoth() {
+    JobPack other = SamplePack.read(placed(document("two", "pair", "plate"), 0, "front caliper"));
+    Map<String, Object> first = placed(document("one", "plate", "pair"), 0, "front caliper");
+    placed(first, 1, "plate");
+    Map<String, Object> second = placed(document("two", "pair", "plate"), 0, "front caliper");
+    placed(second, 1, "plate");
+    JobPack joined = visit(SamplePack.read(first), SamplePack.read(second)).answered(Answers.NONE);
+    assertThat(joined.order())
+        .extracting(OrderRule::reason)
+        .containsExactly("plate before pair. (Job one)", "pair before plate. (Job two)");
+    JobPlan plan = JobPlan.of(joined, Circumstances.of(List.of(), LocalDate.of(2026, 6, 1)));
+    assertThat(plan.blockers())
+        .filteredOn(b -> b.kind() == Blocker.Kind.ORDER_CYCLE)
+        .singleElement()
+        .extracting(Blocker::message)
+        .asString()
+        .contains("plate before pair. (Job one)", "pair before plate. (Job two)");
+    assertThat(other.joints()).hasSize(2);
+  }
+
+  @Test
+  void theCareOfBothJobsIsTaken() {
+    Map<String, Object> careful = placed(document("two", "plate", "pair"), 0, "front caliper");
+    SamplePack.jointOf(careful, 0).put("wheel", true);
+    SamplePack.jointOf(careful, 0).put("traps", List.of("Hose."));
+    PackJoint shared =
+        visit(one(), SamplePack.read(careful)).answered(Answers.NONE).joints().get(0);
+    assertThat(shared.duty().traits()).contains(Trait.WHEEL, Trait.CRITICAL);
+    assertThat(shared.traps()).contains("Hose.");
+  }
+
+  @Test
+  void partsAreCountedForBothButThoseOfASharedJointOnce() {
+    JobPack a = with(one(), List.of(part("Nut", 2), part("Bolt", 1)), false);
+    JobPack b = with(two(), List.of(part("Nut", 2)), false);
+    assertThat(visit(a, b).answered(Answers.NONE).oneTimeParts())
+        .containsExactly(new OneTimePart("Nut", 4), new OneTimePart("Bolt", 1));
+    JobPack c = with(two(), List.of(part("Nut", 2)), true);
+    assertThat(visit(a, c).answered(Answers.NONE).oneTimeParts())
+        .containsExactly(new OneTimePart("Nut", 2), new OneTimePart("Bolt", 1));
+  }
+
+  private static PackPart part(String name, int count) {
+    return new PackPart(name, count, PartRole.USED_ONCE);
+  }
+
+  private static JobPack with(JobPack p, List<PackPart> parts, boolean renewed) {
+    List<PackJoint> joints =
+        p.joints().stream()
+            .map(
+                j ->
+                    new PackJoint(
+                        j.id(),
+                        j.title(),
+                        j.fastener(),
+                        j.pattern(),
+                        j.duty(),
+                        j.situation(),
+                        j.torque(),
+                        new Turning(j.turning().end(), null, null, renewed, 0),
+                        j.traps(),
+                        j.undoing(),
+                        j.side(),
+                        j.place()))
+            .toList();
+    return new JobPack(
+        p.key(),
+        p.title(),
+        p.summary(),
+        p.machineKind(),
+        p.models(),
+        p.fits(),
+        p.words(),
+        p.cautions(),
+        p.preparation(),
+        parts,
+        p.steps(),
+        joints,
+        p.order(),
+        p.checks(),
+        p.rechecks(),
+        p.assemblies(),
+        p.choices(),
+        p.layout());
+  }
+
+  @Test
+  void aQuestionBothAskIsAskedOnceAndAnsweredForBoth() {
+    PackOption alike =
+        new PackOption(
+            "pins",
+            "How many pins?",
+            List.of(new PackOption.Answer("one", "One"), new PackOption.Answer("two", "Two")));
+    PackOption own =
+        new PackOption(
+            "nut",
+            "Which nut?",
+            List.of(new PackOption.Answer("a", "A"), new PackOption.Answer("b", "B")));
+    JobPack a = asking(one(), alike);
+    JobPack b = asking(two(), new PackOption("pegs", alike.question(), alike.answers()), own);
+    JobPack both = visit(a, b);
+    assertThat(both.choices().options())
+        .extracting(PackOption::id)
+        .containsExactly("one.pins", "two.nut");
+    Answers given = new Answers(Map.of("one.pins", "two", "two.nut", "b"), List.of());
+    assertThat(Visit.answersFor(b, both.choices(), given))
+        .isEqualTo(new Answers(Map.of("pegs", "two", "nut", "b"), List.of()));
+    assertThat(both.answered(given).joints()).hasSize(3);
+  }
+
+  private static JobPack asking(JobPack p, PackOption... options) {
+    return new JobPack(
+        p.key(),
+        p.title(),
+        p.summary(),
+        p.machineKind(),
+        p.models(),
+        p.fits(),
+        p.words(),
+        p.cautions(),
+        p.preparation(),
+        p.parts(),
+        p.steps(),
+        p.joints(),
+        p.order(),
+        p.checks(),
+        p.rechecks(),
+        p.assemblies(),
+        new PackChoices(List.of(options), Map.of(), java.util.Set.of()),
+        p.layout());
+  }
+
+  @Test
+  void everyJointIsNamedWithTheKeyOfItsJob() {
+    assertThat(visit(one(), two()).everyJoint())
+        .containsOnlyKeys("one.pair", "one.plate", "two.pair", "two.plate");
+    assertThat(visit(one(), two()).answered(Answers.NONE).layout().together()).hasSize(2);
+  }
+
+  @Test
+  void valuesAreKeptUnderThePlaceOrTheTitle() {
+    JobPack job = one();
+    assertThat(job.joints().get(0).valuePlace()).isEqualTo("front caliper");
+    assertThat(job.joints().get(1).valuePlace()).isEqualTo("Joint plate");
+    assertThat(job.doings()).containsExactlyInAnyOrder("On the stand", "Off with one", "Turns");
+  }
+
+  @Test
+  void aThreadThatChangedMarksTheValuesOfThePack() {
+    JobPack written = one();
+    Map<String, Object> document = placed(document("one", "plate", "pair"), 0, "front caliper");
+    SamplePack.jointOf(document, 0).put("thread", "M10x1.25");
+    JobPack marked = SamplePack.read(document).markedAgainst(written);
+    assertThat(marked.joints().get(0).torque().values().get(0).statedFor()).isEqualTo("M8");
+    assertThat(marked.joints().get(1).torque().values().get(0).statedFor()).isNull();
+    assertThat(
+            JobPlan.of(marked, Circumstances.of(List.of(), LocalDate.of(2026, 6, 1)))
+                .joints()
+                .stream()
+                .filter(j -> j.id().equals("pair"))
+                .findFirst()
+                .orElseThrow()
+                .notes())
+        .contains("22 N·m was stated for M8, not for M10×1.25: look it up again.");
+  }
+
+  @Test
+  void lessCareIsSeenAndMoreIsNot() {
+    JobPack critical = one();
+    Map<String, Object> document = document("one", "plate", "pair");
+    SamplePack.jointOf(document, 1).put("critical", false);
+    JobPack lower = SamplePack.read(document);
+    assertThat(Lowered.between(critical, lower)).containsExactly("Joint plate");
+    assertThat(Lowered.between(lower, critical)).isEmpty();
+    assertThat(Lowered.between(critical, critical)).isEmpty();
+  }
+}
