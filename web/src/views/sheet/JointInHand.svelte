@@ -15,6 +15,7 @@
   import WriteDown from './WriteDown.svelte';
   import { JOINT, asTyped, find } from './shape/fields';
   import Remove from './shape/Remove.svelte';
+  import Rules from './shape/Rules.svelte';
   import type { Shape } from './shape/shape.svelte';
   import ShapeFields from './shape/ShapeFields.svelte';
 
@@ -251,6 +252,7 @@
       change={(edits, id, reason) => shape.change(edits, id, reason)}
       {reload}
     />
+    <Rules {shape} at={joint.at} />
     <Remove {shape} at={joint.at} title={joint.title} {gone} />
   {/key}
 {/if}

@@ -47,6 +47,23 @@ class EveryViewTest {
           d.page.getByText("Why this target").first().click();
         });
     views.put(
+        "visit",
+        d -> {
+          d.openMachine("Patrol 2");
+          for (String job : new String[] {"front wheel", "front brake pads", "both levers"}) {
+            com.microsoft.playwright.Locator find =
+                d.page.getByLabel("Find a job for this machine");
+            d.page.waitForResponse(
+                r -> r.url().endsWith(job.substring(job.length() - 4)), () -> find.fill(job));
+            com.microsoft.playwright.Locator tick =
+                d.page.locator("li:has(button.offer) input[type=checkbox]");
+            tick.first().check();
+          }
+          d.button("Plan these 3 as one visit").click();
+          d.heading("The work, in its order").waitFor();
+          d.take("Axle pinch bolts");
+        });
+    views.put(
         "bench",
         d -> {
           d.go("/");
@@ -143,6 +160,7 @@ class EveryViewTest {
     if (!pictures.isEmpty()
         && theme.equals(
             name.equals("machines")
+                    || name.equals("visit")
                     || name.equals("log")
                     || name.equals("record")
                     || name.equals("sign-in")

@@ -149,15 +149,15 @@ class ShapeJobTest {
   void aVisitIsOnePlanOneRunAndARecordForEachOfItsJobs() {
     Visitor lead = Visitor.signedIn(workshop, "Asta");
     for (String pack : List.of("mc-mirrors", "mc-handguards")) {
-      TwelveJobsTest.open(lead, "Patrol 3", pack);
+      TwelveJobsTest.open(lead, "Trail 1", pack);
     }
     try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
       for (String words : List.of("mirrors", "handguards")) {
-        find(desk, "Patrol 3", words);
+        find(desk, "Trail 1", words);
         if (words.equals("mirrors")) {
           continue;
         }
-        find(desk, "Patrol 3", "mirrors");
+        find(desk, "Trail 1", "mirrors");
         desk.page.locator("li input[type=checkbox]").first().check();
         Locator find = desk.page.getByLabel("Find a job for this machine");
         desk.page.waitForResponse(r -> r.url().contains("q=handguards"), () -> find.fill(words));

@@ -54,6 +54,14 @@ class StoredWorkshopTest {
   }
 
   @Test
+  void makeAndModelOfAMachineAreApartAndItIsFoundByBoth() {
+    JsonNode machine = read("/api/jobs/" + ON_THE_PLAN + "/sheet").path("machine");
+    assertThat(machine.path("make").asString()).isEqualTo("Skerrow");
+    assertThat(machine.path("model").asString()).endsWith("Patrol");
+    assertThat(read("/api/machines?q=skerrow%20640")).isNotEmpty();
+  }
+
+  @Test
   void theSheetSaysAllThatWasSaidOnIt() {
     JsonNode sheet = read("/api/jobs/" + ON_THE_PLAN + "/sheet");
     assertThat(sheet.toString())

@@ -6,6 +6,7 @@ import app.unimetric.server.InWorkshop;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -432,5 +433,87 @@ class ShapeTest {
     UUID third = open(ilse, "Mule 2", "atv-a-arms");
     assertThat(joint(ilse.get("/api/jobs/" + third + "/sheet").body(), joint).path("values"))
         .isEmpty();
+  }
+
+  @Test
+  void aRuleOfOrderIsAddedTakenAndTold() {
+    UUID job = open(bram, "Patrol 1", "mc-pads-front");
+    Answer ring =
+        shape(
+            bram,
+            job,
+            Map.of(
+                "kind",
+                "INSERT",
+                "at",
+                at("order"),
+                "now",
+                Map.of(
+                    "before",
+                    "pad-pin",
+                    "after",
+                    "caliper",
+                    "binding",
+                    "FINAL",
+                    "reason",
+                    "Pins first here.")));
+    assertThat(ring.status()).as(ring.detail()).isEqualTo(200);
+    assertThat(texts(ring.body().path("sheet").path("blockers"), "message"))
+        .anyMatch(m -> m.contains("Pins first here.") && m.contains("Caliper bolts, then pins"));
+    Answer mended =
+        shape(bram, job, Map.of("kind", "REMOVE", "at", at("order", "caliper>pad-pin")));
+    assertThat(texts(mended.body().path("sheet").path("blockers"), "kind"))
+        .doesNotContain("ORDER_CYCLE");
+    assertThat(texts(mended.body().path("sheet").path("joints"), "id"))
+        .containsSubsequence("pad-pin.LEFT", "caliper.LEFT");
+  }
+
+  @Test
+  void aPackComesOutAndInByteForByteAfterOneRound() {
+    UUID job = open(bram, "Patrol 1", "mc-pegs");
+    String out =
+        new String(bram.bytes("/api/jobs/" + job + "/pack.json"), StandardCharsets.UTF_8)
+            .replace("\"mc-pegs\"", "\"depot-pegs\"");
+    Answer taken = bram.post("/api/packs", out);
+    assertThat(taken.status()).as(taken.detail()).isEqualTo(200);
+    UUID again = open(bram, "Patrol 1", "depot-pegs");
+    assertThat(new String(bram.bytes("/api/jobs/" + again + "/pack.json"), StandardCharsets.UTF_8))
+        .isEqualTo(out);
+  }
+
+  @Test
+  void aNewerCatalogueIsMergedFieldByFieldAndWhatBothChangedWaitsForAWord() {
+    UUID first = open(bram, "Patrol 1", "mc-pegs");
+    String catalogue =
+        new String(bram.bytes("/api/jobs/" + first + "/pack.json"), StandardCharsets.UTF_8)
+            .replace("\"mc-pegs\"", "\"depot-rests\"");
+    bram.post("/api/packs", catalogue);
+    UUID shaped = open(bram, "Patrol 1", "depot-rests");
+    shape(
+        bram,
+        shaped,
+        put(at("joints", "pivot", "thread"), "M8", "M10"),
+        put(at("joints", "pivot", "title"), "Peg screw", "Peg screw, depot"));
+    bram.post("/api/jobs/" + shaped + "/model-pack", Map.of("id", UUID.randomUUID()));
+    Answer newer =
+        bram.post(
+            "/api/packs",
+            catalogue
+                .replace("\"Peg screw\",\"thread\":\"M8\"", "\"Peg screw\",\"thread\":\"M9x1\"")
+                .replace("\"Thin.\"", "\"A film.\""));
+    assertThat(newer.status()).as(newer.detail()).isEqualTo(200);
+    UUID second = open(bram, "Patrol 1", "depot-rests");
+    JsonNode of = bram.get("/api/jobs/" + second + "/sheet").body().path("ofModel");
+    assertThat(of.path("taken").toString()).contains("A film.");
+    assertThat(of.path("both")).hasSize(1);
+    assertThat(texts(of.path("both").get(0).path("at"), ""))
+        .containsExactly("joints", "pivot", "thread");
+    assertThat(of.path("both").get(0).path("shop").asString()).isEqualTo("\"M10\"");
+    assertThat(of.path("both").get(0).path("catalogue").asString()).isEqualTo("\"M9x1\"");
+    JsonNode sheet = bram.get("/api/jobs/" + second + "/sheet").body();
+    assertThat(joint(sheet, "pivot.LEFT").path("title").asString())
+        .isEqualTo("Peg screw, depot, left");
+    Answer theirs = shape(bram, second, put(at("joints", "pivot", "thread"), "M10", "M9x1"));
+    assertThat(theirs.status()).as(theirs.detail()).isEqualTo(200);
   }
 }
