@@ -36,7 +36,10 @@ class PlanCallTest {
   }
 
   private static String pack(String key) throws IOException {
-    return Files.readString(Path.of("src/main/resources/packs/" + key + ".json"));
+    // Packs as they were written in version 1 lie apart: that version is read for good.
+    Path first = Path.of("src/test/resources/packs-v1/" + key + ".json");
+    return Files.readString(
+        Files.exists(first) ? first : Path.of("src/main/resources/packs/" + key + ".json"));
   }
 
   private JsonNode plan(String key, String rest) throws IOException {

@@ -71,7 +71,7 @@ class PackRoundTripTest {
             "\"version\"", "\"motor\"", "\"joints[0].thread.pitchMm\"", "\"joints[0].count\"");
     assertThat(refused.detail()).contains("entries");
     UUID after = open("bi-cassette");
-    assertThat(bram.get("/api/jobs/" + after + "/sheet").body().path("joints").size()).isEqualTo(1);
+    assertThat(bram.get("/api/jobs/" + after + "/sheet").body().path("joints").size()).isEqualTo(2);
   }
 
   @Test

@@ -6,6 +6,10 @@ import app.unimetric.server.InWorkshop;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -27,6 +31,16 @@ class JobValuesTest {
     workshop.forgetStatedValues();
     bram = Visitor.signedIn(workshop, "Bram");
     asta = Visitor.signedIn(workshop, "Asta");
+    bram.post("/api/packs", fixture());
+  }
+
+  /** Two cups alone, without the crank around them, as a workshop's own pack of version 1. */
+  private static String fixture() {
+    try {
+      return Files.readString(Path.of("src/test/resources/packs-v1/bi-bb-outboard.json"));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private String machine(String name) {
@@ -43,7 +57,7 @@ class JobValuesTest {
     Answer sheet =
         bram.post(
             "/api/jobs",
-            Map.of("id", job, "machineId", machine("Haul 1"), "packKey", "bi-bb-outboard"));
+            Map.of("id", job, "machineId", machine("Haul 1"), "packKey", "depot-outboard"));
     assertThat(sheet.status()).as(sheet.detail()).isEqualTo(200);
     version = sheet.body().path("version").asInt();
   }
