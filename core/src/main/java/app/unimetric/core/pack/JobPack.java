@@ -192,25 +192,7 @@ public record JobPack(
    * joint that is done once a side holds on each side.
    */
   public JobPack with(Map<String, List<DocumentedValue>> found) {
-    return new JobPack(
-        key,
-        title,
-        summary,
-        machineKind,
-        models,
-        fits,
-        words,
-        cautions,
-        preparation,
-        parts,
-        steps,
-        joints.stream().map(j -> j.with(foundFor(j, found))).toList(),
-        order,
-        checks,
-        rechecks,
-        assemblies,
-        choices,
-        layout);
+    return withJoints(joints.stream().map(j -> j.with(foundFor(j, found))).toList());
   }
 
   /**
@@ -220,6 +202,10 @@ public record JobPack(
    * @param written the pack as it was written, before it was shaped to the machine in hand
    */
   public JobPack markedAgainst(JobPack written) {
+    return withJoints(joints.stream().map(j -> j.markedAgainst(written)).toList());
+  }
+
+  private JobPack withJoints(List<PackJoint> others) {
     return new JobPack(
         key,
         title,
@@ -232,7 +218,7 @@ public record JobPack(
         preparation,
         parts,
         steps,
-        joints.stream().map(j -> j.markedAgainst(written)).toList(),
+        others,
         order,
         checks,
         rechecks,

@@ -375,6 +375,19 @@ class CatalogueTest {
         .isEqualTo(pack.answered(new Answers(pack.choices().settled(Answers.NONE), List.of())));
   }
 
+  /** Rule 2: no question is asked whose answer changes nothing. */
+  @ParameterizedTest
+  @MethodSource("documents")
+  void everyAnswerMatters(Path document) {
+    JobPack pack = read(document);
+    List<String> decided =
+        pack.choices().when().values().stream()
+            .flatMap(List::stream)
+            .map(c -> c.optionId())
+            .toList();
+    assertThat(decided).containsAll(pack.choices().options().stream().map(PackOption::id).toList());
+  }
+
   /** Rule 2: two machines that differ in kind are two different plans. */
   @ParameterizedTest
   @MethodSource("documents")
