@@ -26,11 +26,13 @@
   let { sheet, shape, standing, started, show, reload, inCrib, printed }: Props = $props();
   const id = $derived(sheet.jobId);
   const may = $derived(here.mayWork && !started);
-  const PARTS = ['oneTimeParts', 'parts'] as const;
-  const partsOf = (list: string): string[] => {
+  const LISTS = ['oneTimeParts', 'parts', 'rechecks'] as const;
+  const namesIn = (list: string): string[] => {
     const all = find(shape.document, [list]);
     return Array.isArray(all)
-      ? all.map((p) => (p as { name?: Json }).name).filter((n) => typeof n === 'string')
+      ? all
+          .map((p) => (p as { name?: Json; why?: Json }).name ?? (p as { why?: Json }).why)
+          .filter((n) => typeof n === 'string')
       : [];
   };
   const addPart = async (name: string, newId: string) => {
@@ -41,6 +43,10 @@
   };
   const addMeasure = async (what: string, newId: string) => {
     await shape.change([{ kind: 'INSERT', at: ['asFound'], now: { what: what.trim() } }], newId);
+  };
+  const addRecheck = async (why: string, newId: string) => {
+    const recheck = { why: why.trim(), afterFirstRide: true };
+    await shape.change([{ kind: 'INSERT', at: ['rechecks'], now: recheck }], newId);
   };
   const addCheck = async (title: string, newId: string) => {
     const check = { id: `own-${newId.slice(0, 8)}`, title: title.trim(), text: title.trim() };
@@ -227,8 +233,8 @@
       change={(edits, newId, reason) => shape.change(edits, newId, reason)}
       {reload}
     />
-    {#each PARTS as list (list)}
-      {#each partsOf(list) as name, i (i)}
+    {#each LISTS as list (list)}
+      {#each namesIn(list) as name, i (i)}
         <ShapeFields
           document={shape.document}
           at={[list, name]}
@@ -242,6 +248,12 @@
     {/each}
     <WriteDown label="Another part" button="Add part" wide send={addPart} />
     <WriteDown label="Something to measure as found" button="Add it" wide send={addMeasure} />
+    <WriteDown
+      label="Why to look again after the first ride"
+      button="Add it"
+      wide
+      send={addRecheck}
+    />
     <WriteDown label="Something to prove at the end" button="Add it" wide send={addCheck} />
   </details>
 {/if}

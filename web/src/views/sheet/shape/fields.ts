@@ -114,6 +114,14 @@ export const PART: ShapeField[] = [
   field('eachSide', 'Counted for each side', YES, { first: true, otherwise: false }),
 ];
 
+export const RECHECK: ShapeField[] = [
+  field('why', 'Look again because', 'text', { first: true }),
+  field('afterFirstRide', 'After the first ride', YES, { first: true, otherwise: false }),
+  field('km', 'After km', 'number', { first: true }),
+  field('hours', 'After hours', 'number', { first: true }),
+  field('days', 'After days', 'number', { first: true }),
+];
+
 export const JOB: ShapeField[] = [
   field('title', 'Title', 'text', { first: true }),
   field('summary', 'In a sentence', 'long', { first: true }),
@@ -132,6 +140,7 @@ export const FIELDS: Record<string, ShapeField[]> = {
   asFound: MEASURE,
   inspections: MEASURE,
   parts: PART,
+  rechecks: RECHECK,
   oneTimeParts: PART.filter((f) => f.at[0] !== 'role'),
 };
 
