@@ -16,7 +16,10 @@
 </script>
 
 <details>
-  <summary>Another tool, or this one failed</summary>
+  <!-- Opened by hand it gives the keyboard back: the space bar belongs to the step. -->
+  <summary onclick={(e) => e.detail > 0 && e.currentTarget.blur()}>
+    Another tool, or this one failed
+  </summary>
   <p class="soft">
     The sheet stays as it was started; from here on the joint is done with the other.
   </p>

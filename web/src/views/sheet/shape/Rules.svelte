@@ -112,7 +112,7 @@
       <select id="{base}-binding" bind:value={binding}>
         {#each from?.bindings ?? [] as b (b.code)}<option value={b.code}>{b.words}</option>{/each}
       </select>
-      <label for="{base}-reason">Why</label>
+      <label for="{base}-reason">Reason of the rule</label>
       <input id="{base}-reason" bind:value={reason} maxlength="1000" autocomplete="off" />
       <button class="quiet" type="submit" disabled={sending.busy || !other || !reason.trim()}>
         Add the rule

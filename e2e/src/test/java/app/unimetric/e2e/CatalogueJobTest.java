@@ -23,6 +23,7 @@ class CatalogueJobTest {
   CatalogueJobTest(Workshop workshop, Browser browser) {
     this.workshop = workshop;
     this.browser = browser;
+    workshop.forgetStatedValues();
   }
 
   @ParameterizedTest

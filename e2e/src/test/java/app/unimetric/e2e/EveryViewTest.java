@@ -50,14 +50,10 @@ class EveryViewTest {
         "visit",
         d -> {
           d.openMachine("Patrol 2");
-          for (String job : new String[] {"front wheel", "front brake pads", "both levers"}) {
-            com.microsoft.playwright.Locator find =
-                d.page.getByLabel("Find a job for this machine");
-            d.page.waitForResponse(
-                r -> r.url().endsWith(job.substring(job.length() - 4)), () -> find.fill(job));
-            com.microsoft.playwright.Locator tick =
-                d.page.locator("li:has(button.offer) input[type=checkbox]");
-            tick.first().check();
+          for (String job :
+              new String[] {"Front wheel out and in", "Front brake pads", "Swap both levers"}) {
+            d.page.getByLabel("Find a job for this machine").fill(job);
+            d.page.getByLabel(job + ": in one visit with others").check();
           }
           d.button("Plan these 3 as one visit").click();
           d.heading("The work, in its order").waitFor();

@@ -65,6 +65,7 @@ class OtherWaysTest {
         desk.waitWhileStepReads(before);
       }
       other.click();
+      assertThat(desk.page.locator("summary:focus")).hasCount(0);
       desk.page.getByRole(com.microsoft.playwright.options.AriaRole.RADIO).first().check();
       desk.page.getByLabel("Why").fill("it no longer clicks");
       desk.button("Go on with it").click();

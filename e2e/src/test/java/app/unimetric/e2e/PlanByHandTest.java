@@ -29,6 +29,7 @@ class PlanByHandTest {
   PlanByHandTest(Workshop workshop, Browser browser) {
     this.workshop = workshop;
     this.browser = browser;
+    workshop.forgetStatedValues();
   }
 
   private static void open(Desk desk, String machine, String words, String title) {

@@ -23,6 +23,7 @@ class ShapeJobTest {
   ShapeJobTest(Workshop workshop, Browser browser) {
     this.workshop = workshop;
     this.browser = browser;
+    workshop.forgetStatedValues();
   }
 
   private static void find(Desk desk, String machine, String words) {
@@ -152,16 +153,10 @@ class ShapeJobTest {
       TwelveJobsTest.open(lead, "Trail 1", pack);
     }
     try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
-      for (String words : List.of("mirrors", "handguards")) {
-        find(desk, "Trail 1", words);
-        if (words.equals("mirrors")) {
-          continue;
-        }
-        find(desk, "Trail 1", "mirrors");
-        desk.page.locator("li input[type=checkbox]").first().check();
-        Locator find = desk.page.getByLabel("Find a job for this machine");
-        desk.page.waitForResponse(r -> r.url().contains("q=handguards"), () -> find.fill(words));
-        desk.page.locator("li input[type=checkbox]").first().check();
+      desk.openMachine("Trail 1");
+      for (String job : List.of("Mirrors", "Handguards")) {
+        desk.page.getByLabel("Find a job for this machine").fill(job);
+        desk.page.getByLabel(job + ": in one visit with others").check();
       }
       desk.button("Plan these 2 as one visit").click();
       desk.heading("The work, in its order").waitFor();

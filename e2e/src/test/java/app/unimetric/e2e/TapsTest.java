@@ -28,6 +28,7 @@ class TapsTest {
   TapsTest(Workshop workshop, Browser browser) {
     this.workshop = workshop;
     this.browser = browser;
+    workshop.forgetStatedValues();
   }
 
   private void tap(Locator what) {
