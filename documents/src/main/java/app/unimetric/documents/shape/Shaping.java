@@ -32,6 +32,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class Shaping {
   private static final Pattern PLACE = Pattern.compile("([A-Za-z]+)((?:\\[\\d+])*)");
   private static final JsonMapper JSON = StrictJson.mapper();
+  private static final PackReader READER = new PackReader();
   private final ObjectNode opened;
   private ShapeTree tree;
   private final Map<UUID, List<ShapeEdit>> wayBack = new HashMap<>();
@@ -194,7 +195,7 @@ public final class Shaping {
    */
   public void check() {
     try {
-      new PackReader().take(document());
+      READER.take(document());
     } catch (InvalidInput e) {
       throw new InvalidInput(
           e.problems().stream().map(p -> new Problem(named(p.field()), p.message())).toList());

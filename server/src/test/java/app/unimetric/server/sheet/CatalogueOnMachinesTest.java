@@ -44,14 +44,9 @@ class CatalogueOnMachinesTest {
 
   private JsonNode open(String key, String name, int answer) {
     String machine =
-        bram.get("/api/machines?q=" + name.replace(" ", "%20"))
-            .body()
-            .get(0)
-            .path("id")
-            .asString();
+        bram.get("/api/machines?q=" + name.replace(" ", "%20")).body().get(0).path("id").asString();
     UUID job = UUID.randomUUID();
-    Answer opened =
-        bram.post("/api/jobs", Map.of("id", job, "machineId", machine, "packKey", key));
+    Answer opened = bram.post("/api/jobs", Map.of("id", job, "machineId", machine, "packKey", key));
     assertThat(opened.status()).as(opened.detail()).isEqualTo(200);
     JsonNode questions = opened.body().path("questions");
     Map<String, String> options = new HashMap<>();
@@ -66,10 +61,14 @@ class CatalogueOnMachinesTest {
         bram.post(
             "/api/jobs/" + job + "/choices",
             Map.of(
-                "id", UUID.randomUUID(),
-                "options", options,
-                "sides", sided && answer > 0 ? List.of("RIGHT") : List.of(),
-                "version", opened.body().path("version").asInt()));
+                "id",
+                UUID.randomUUID(),
+                "options",
+                options,
+                "sides",
+                sided && answer > 0 ? List.of("RIGHT") : List.of(),
+                "version",
+                opened.body().path("version").asInt()));
     assertThat(chosen.status()).as(chosen.detail()).isEqualTo(200);
     return chosen.body();
   }
