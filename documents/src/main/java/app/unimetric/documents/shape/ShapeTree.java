@@ -74,13 +74,13 @@ final class ShapeTree {
       if (wanted == null) {
         object.remove(field);
       } else {
-        object.set(field, wanted);
+        object.set(field, wanted.deepCopy());
       }
       if (names) {
         later.set(at.size() - 2, ElementName.of(object));
       }
     } else if (parent instanceof ArrayNode list && wanted != null) {
-      list.set(ElementName.in(list, field), wanted);
+      list.set(ElementName.in(list, field), wanted.deepCopy());
       later.set(at.size() - 1, ElementName.of(wanted));
     } else {
       throw new ShapeConflict(at, now);
@@ -95,13 +95,16 @@ final class ShapeTree {
 
   private ShapeEdit insert(ShapeEdit.Insert insert) {
     boolean first = find(insert.at()) == null;
+    if (first && insert.before() != null) {
+      throw new ShapeConflict(insert.at(), null);
+    }
     ArrayNode list = listFor(insert.at());
     String name = ElementName.of(insert.item());
     int before = insert.before() == null ? list.size() : ElementName.in(list, insert.before());
     if (before < 0 || ElementName.in(list, name) >= 0) {
       throw new ShapeConflict(insert.at(), list);
     }
-    list.insert(before, insert.item());
+    list.insert(before, insert.item().deepCopy());
     return first
         ? new ShapeEdit.Put(insert.at(), list.deepCopy(), null)
         : new ShapeEdit.Remove(and(insert.at(), name), insert.item());
@@ -140,13 +143,12 @@ final class ShapeTree {
     if (from < 0 || name.equals(move.before())) {
       throw new ShapeConflict(move.at(), null);
     }
-    String stood = nameAt(list, from + 1);
-    JsonNode element = list.remove(from);
-    int to = move.before() == null ? list.size() : ElementName.in(list, move.before());
-    list.insert(to < 0 ? from : to, element);
-    if (to < 0) {
+    if (move.before() != null && ElementName.in(list, move.before()) < 0) {
       throw new ShapeConflict(move.at(), null);
     }
+    String stood = nameAt(list, from + 1);
+    JsonNode element = list.remove(from);
+    list.insert(move.before() == null ? list.size() : ElementName.in(list, move.before()), element);
     return new ShapeEdit.Move(move.at(), stood);
   }
 

@@ -8,7 +8,6 @@ import app.unimetric.documents.pack.PackReader;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -34,7 +33,7 @@ public final class Shaping {
   private static final JsonMapper JSON = StrictJson.mapper();
   private static final PackReader READER = new PackReader();
   private final ObjectNode opened;
-  private ShapeTree tree;
+  private final ShapeTree tree;
   private final Map<UUID, List<ShapeEdit>> wayBack = new HashMap<>();
   private final Deque<UUID> done = new ArrayDeque<>();
   private final Deque<UUID> undone = new ArrayDeque<>();
@@ -82,11 +81,13 @@ public final class Shaping {
    * @throws ShapeConflict when one of them was meant for what stands there no longer
    */
   public void take(UUID id, List<ShapeEdit> edits, @Nullable UUID undoes) {
-    ShapeTree changed = new ShapeTree(tree.root().deepCopy());
-    List<ShapeEdit> back = new ArrayList<>();
-    edits.forEach(e -> back.add(changed.apply(e)));
-    Collections.reverse(back);
-    tree = changed;
+    Deque<ShapeEdit> back = new ArrayDeque<>();
+    try {
+      edits.forEach(e -> back.push(tree.apply(e)));
+    } catch (ShapeConflict conflict) {
+      back.forEach(tree::apply);
+      throw conflict;
+    }
     wayBack.put(id, List.copyOf(back));
     if (undoes == null) {
       done.push(id);

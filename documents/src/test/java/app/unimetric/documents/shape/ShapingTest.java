@@ -89,6 +89,24 @@ class ShapingTest {
   }
 
   @Test
+  void ofChangesSaidTogetherAllAreTakenOrNone() {
+    Shaping shaping = Shaping.of(pads());
+    assertThatThrownBy(
+            () ->
+                shaping.take(
+                    UUID.randomUUID(),
+                    List.of(
+                        thread("\"M8\"", "\"M10\""),
+                        new ShapeEdit.Move(List.of("steps", "off"), null),
+                        new ShapeEdit.Insert(List.of("rechecks"), json("{\"why\": \"x\"}"), null),
+                        new ShapeEdit.Move(List.of("steps", "off"), "nowhere")),
+                    null))
+        .isInstanceOf(ShapeConflict.class);
+    assertThat(shaping.tree()).isEqualTo(json(pads()));
+    assertThat(shaping.undoable()).isEmpty();
+  }
+
+  @Test
   void whatCannotBeIsToldAtItsFieldByName() {
     assertThatThrownBy(() -> with(thread("\"M8\"", "\"M8 of sorts\"")).check())
         .asInstanceOf(type(InvalidInput.class))

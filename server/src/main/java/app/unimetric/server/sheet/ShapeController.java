@@ -229,7 +229,8 @@ class ShapeController {
   }
 
   private ShapedSheet page(Job job) {
-    return new ShapedSheet(pages.page(job), shape(sheets.sheet(job).shaping()));
+    Sheet sheet = sheets.sheet(job);
+    return new ShapedSheet(pages.page(job, sheet), shape(sheet.shaping()));
   }
 
   @SuppressWarnings("unchecked")

@@ -25,7 +25,10 @@ class SheetPages {
   }
 
   JobSheet page(Job job) {
-    Sheet sheet = sheets.sheet(job);
+    return page(job, sheets.sheet(job));
+  }
+
+  JobSheet page(Job job, Sheet sheet) {
     JobPlan plan = sheets.plan(sheet, LocalDate.now(clock));
     UUID model = job.modelPackId();
     return JobSheet.of(
