@@ -70,6 +70,14 @@ class CatalogueOnMachinesTest {
                 "version",
                 opened.body().path("version").asInt()));
     assertThat(chosen.status()).as(chosen.detail()).isEqualTo(200);
+    Answer cancelled =
+        bram.post(
+            "/api/jobs/" + job + "/cancelling",
+            Map.of(
+                "id", UUID.randomUUID(),
+                "reason", "Only planned, by a test.",
+                "version", chosen.body().path("version").asInt()));
+    assertThat(cancelled.status()).as("the lifts stay as they were").isEqualTo(200);
     return chosen.body();
   }
 
