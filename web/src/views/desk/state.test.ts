@@ -42,6 +42,8 @@ const choices: Schemas['ChoicesResponse'] = {
   stepKinds: [],
   partRoles: [],
   bindings: [],
+  boundPhases: [],
+  unsaidOfAJoint: {},
 };
 
 describe('the state of the desk', () => {

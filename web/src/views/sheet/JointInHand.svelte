@@ -221,9 +221,6 @@
     {/if}
   </div>
 </div>
-{#each joint.notes as note, i (i)}
-  {#if note.includes('was stated for')}<p class="warn"><WarningAlt size={16} /> {note}</p>{/if}
-{/each}
 {#if undone}<p><span class="soft">Undone</span> {undone}</p>{/if}
 {#each joint.traps as trap, i (i)}<p class="trap">{trap}</p>{/each}
 <Why

@@ -37,6 +37,12 @@
         {#if converted(v)}<span class="soft figure"> = {converted(v)}</span>{/if}
       </p>
       <p class="soft">{v.source}: {v.document}; {v.condition}</p>
+      {#if v.statedFor}
+        <p class="warn">
+          <WarningAlt size={16} />
+          <span>Stated for {v.statedFor}, not for {joint.thread}: look it up again.</span>
+        </p>
+      {/if}
       {#if slip}
         <p class="warn">
           <WarningAlt size={16} />

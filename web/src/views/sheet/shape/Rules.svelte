@@ -12,6 +12,11 @@
     at: string[];
   }
   let { shape, at }: Props = $props();
+  let from = $state.raw<Schemas['ChoicesResponse'] | null>(null);
+  choices().then(
+    (fresh) => (from = fresh),
+    () => (from = null),
+  );
   type Rule = { before: string; after: string; binding?: string; reason: string };
   type Named = { id: string; title: string; phase?: string };
   const own = $derived(at.at(-1) ?? '');
@@ -21,18 +26,12 @@
     return Array.isArray(found) ? (found as T[]) : [];
   };
   const rules = $derived(list<Rule>('order').filter((r) => r.before === own || r.after === own));
-  const AMONG = ['PREPARE', 'START', 'TIGHTEN'];
   const others = $derived([
     ...list<Named>('joints').filter((j) => j.id !== own),
-    ...list<Named>('steps').filter((s) => AMONG.includes(s.phase ?? '')),
+    ...list<Named>('steps').filter((s) => from?.boundPhases.some((p) => p.code === s.phase)),
   ]);
   const title = (id: string) =>
     [...list<Named>('joints'), ...list<Named>('steps')].find((n) => n.id === id)?.title ?? id;
-  let from = $state.raw<Schemas['ChoicesResponse'] | null>(null);
-  choices().then(
-    (fresh) => (from = fresh),
-    () => (from = null),
-  );
   const bindingWords = (code: string | undefined) =>
     from?.bindings.find((b) => b.code === (code ?? 'FINAL'))?.words ?? '';
   let which = $state('after');

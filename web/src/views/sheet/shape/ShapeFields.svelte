@@ -37,9 +37,12 @@
         ? element
         : undefined
       : find(document, [...at, ...f.at]);
+  /** What stands there, or what counts where nothing does. */
+  const counts = (f: ShapeField): Json | undefined =>
+    value(f) ?? (at.at(-2) === 'joints' ? from?.unsaidOfAJoint[name(f)] : undefined);
   const words = (f: ShapeField): string => {
-    const now = value(f) ?? f.otherwise;
-    if (f.kind === 'yes') return now ? 'yes' : 'no';
+    const now = counts(f);
+    if (f.kind === 'yes') return now === true || now === 'true' ? 'yes' : 'no';
     const text = asTyped(now);
     if (f.kind === 'choice' && from && f.choices)
       return f.choices(from).find((c) => c.code === text)?.words ?? (text || '–');
@@ -64,7 +67,7 @@
 
   function edit(f: ShapeField) {
     open = name(f);
-    text = asTyped(value(f) ?? f.otherwise);
+    text = asTyped(counts(f));
     reason = '';
     sending.trouble = null;
   }

@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -59,7 +60,7 @@ public record JointLine(
   private static final Pattern TORQUE =
       Pattern.compile(
           "(?:\\b(?:max(?:imum)?|min(?:imum)?|about|at least|up to)\\.?\\s+|[~≈]\\s*)?"
-              + "\\d{1,4}(?:[.,]\\d{1,3})?(?:\\s*(?:-|–|to|±)\\s*\\d{1,4}(?:[.,]\\d{1,3})?)?"
+              + "(?<![\\w.,/-])\\d{1,4}(?:[.,]\\d{1,3})?(?:\\s*(?:-|–|to|±)\\s*\\d{1,4}(?:[.,]\\d{1,3})?)?"
               + "\\s*(?:n[·.]?c?m|da?n[·.]?m|(?:ft|in(?:ch)?)[-·. ]?(?:lbs?f?|pounds?)|lbs?f?[-·. ]?(?:ft|in)|kgf?[·.]?c?m)\\b"
               + "(?:\\s*(?:\\+|then)\\s*\\d{1,3}\\s*(?:°|deg(?:rees)?\\b))?(?:\\s+max\\b)?|\\bsnug\\b|\\bhand[- ]?tight\\b");
   private static final Pattern PAGE =
@@ -101,7 +102,7 @@ public record JointLine(
    * @throws InvalidInput with what is missing or not understood, and how it is written
    */
   public static JointLine parse(String typed) {
-    String text = typed.strip().replaceAll("\\s+", " ");
+    String text = typed.replaceAll("[\\p{Cntrl}\\s]+", " ").strip();
     if (text.isEmpty() || text.length() > LONGEST) {
       throw InvalidInput.at(
           "line", text.isEmpty() ? "Nothing was typed. " + HOW : "At most 200 characters. " + HOW);
@@ -123,7 +124,7 @@ public record JointLine(
       String named = thread();
       int before = line.rest().indexOf('\u0001');
       int count = count(before);
-      ScrewThread thread = ScrewThread.parse(named);
+      ScrewThread thread = atLine(() -> ScrewThread.parse(named));
       BoltWords.Found bolt = bolt(thread);
       Matcher page = line.take(PAGE);
       Source source = line.takeWord(SOURCES);
@@ -165,7 +166,7 @@ public record JointLine(
         return null;
       }
       String typed = m.group().strip();
-      TorqueText.parse(typed);
+      atLine(() -> TorqueText.parse(typed));
       return typed;
     }
 
@@ -199,8 +200,13 @@ public record JointLine(
     }
 
     private BoltWords.Found bolt(ScrewThread thread) {
+      return atLine(() -> BoltWords.takeNamed(line, thread));
+    }
+
+    /** What is wrong with a part of the line stands at the line. */
+    private static <T> T atLine(Supplier<T> part) {
       try {
-        return BoltWords.takeNamed(line, thread);
+        return part.get();
       } catch (InvalidInput e) {
         throw InvalidInput.at("line", e.problems().get(0).message());
       }

@@ -98,25 +98,15 @@ final class Around {
   private PackJoint joint(PackJoint j) {
     Undoing undoing = j.undoing();
     Undoing.BesideStep beside = undoing == null ? null : undoing.beside();
-    return new PackJoint(
+    return j.called(
         named(j.id()),
-        j.title(),
-        j.fastener(),
-        j.pattern(),
-        j.duty(),
-        j.situation(),
-        j.torque(),
-        j.turning(),
-        j.traps(),
         undoing == null
             ? null
             : new Undoing(
                 undoing.text(),
                 beside == null
                     ? null
-                    : new Undoing.BesideStep(named(beside.stepId()), beside.after())),
-        null,
-        j.place());
+                    : new Undoing.BesideStep(named(beside.stepId()), beside.after())));
   }
 
   /** What both ask for before anything is undone, such as the stand, is done once. */
@@ -128,17 +118,9 @@ final class Around {
 
   private PackStep step(PackStep s) {
     PackStep.Beside beside = s.beside();
-    return new PackStep(
+    return s.called(
         named(s.id()),
-        s.phase(),
-        s.title(),
-        s.text(),
-        s.traps(),
-        s.minutes(),
-        s.hold(),
-        beside == null ? null : new PackStep.Beside(named(beside.jointId()), beside.after()),
-        s.kind(),
-        null);
+        beside == null ? null : new PackStep.Beside(named(beside.jointId()), beside.after()));
   }
 
   private PackRecheck recheck(PackRecheck r) {

@@ -135,23 +135,8 @@ public record JobPack(
    * one job.
    */
   public JobPack together(List<JobPack> jobs) {
-    return new JobPack(
-        key,
-        title,
-        summary,
-        machineKind,
-        models,
-        fits,
-        words,
-        cautions,
-        preparation,
-        parts,
-        steps,
+    return as(
         joints,
-        order,
-        checks,
-        rechecks,
-        assemblies,
         Visit.choices(choices, jobs),
         new PackLayout(layout.sidesInTurn(), layout.around(), jobs));
   }
@@ -192,7 +177,7 @@ public record JobPack(
    * joint that is done once a side holds on each side.
    */
   public JobPack with(Map<String, List<DocumentedValue>> found) {
-    return withJoints(joints.stream().map(j -> j.with(foundFor(j, found))).toList());
+    return as(joints.stream().map(j -> j.with(foundFor(j, found))).toList(), choices, layout);
   }
 
   /**
@@ -202,10 +187,10 @@ public record JobPack(
    * @param written the pack as it was written, before it was shaped to the machine in hand
    */
   public JobPack markedAgainst(JobPack written) {
-    return withJoints(joints.stream().map(j -> j.markedAgainst(written)).toList());
+    return as(joints.stream().map(j -> j.markedAgainst(written)).toList(), choices, layout);
   }
 
-  private JobPack withJoints(List<PackJoint> others) {
+  private JobPack as(List<PackJoint> others, PackChoices otherChoices, PackLayout otherLayout) {
     return new JobPack(
         key,
         title,
@@ -223,8 +208,8 @@ public record JobPack(
         checks,
         rechecks,
         assemblies,
-        choices,
-        layout);
+        otherChoices,
+        otherLayout);
   }
 
   /** Parts that must be at hand before it starts. */

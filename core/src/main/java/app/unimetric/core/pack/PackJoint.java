@@ -94,18 +94,18 @@ public record PackJoint(
   }
 
   PackJoint on(Side one, @Nullable Undoing undone) {
+    return called(one.of(id), Selection.onSide(title, one), undone, one);
+  }
+
+  /** The same joint as another job calls it. */
+  PackJoint called(String name, @Nullable Undoing undone) {
+    return called(name, title, undone, side);
+  }
+
+  private PackJoint called(
+      String name, String words, @Nullable Undoing undone, @Nullable Side where) {
     return new PackJoint(
-        one.of(id),
-        Selection.onSide(title, one),
-        fastener,
-        pattern,
-        duty,
-        situation,
-        torque,
-        turning,
-        traps,
-        undone,
-        one,
+        name, words, fastener, pattern, duty, situation, torque, turning, traps, undone, where,
         place);
   }
 

@@ -51,17 +51,16 @@ public record PackStep(
 
   /** The same step on one side, beside the joint of that side. */
   PackStep on(Side one, @Nullable Beside there) {
-    return new PackStep(
-        one.of(id),
-        phase,
-        Selection.onSide(title, one),
-        text,
-        traps,
-        minutes,
-        hold,
-        there,
-        kind,
-        one);
+    return called(one.of(id), Selection.onSide(title, one), there, one);
+  }
+
+  /** The same step as another job calls it. */
+  PackStep called(String name, @Nullable Beside there) {
+    return called(name, title, there, side);
+  }
+
+  private PackStep called(String name, String words, @Nullable Beside there, @Nullable Side where) {
+    return new PackStep(name, phase, words, text, traps, minutes, hold, there, kind, where);
   }
 
   /**

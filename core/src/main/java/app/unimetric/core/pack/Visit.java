@@ -160,20 +160,7 @@ final class Visit {
         return;
       }
     }
-    joints.add(
-        new PackJoint(
-            id,
-            j.title(),
-            j.fastener(),
-            j.pattern(),
-            j.duty(),
-            j.situation(),
-            j.torque(),
-            j.turning(),
-            j.traps(),
-            undoing(j.undoing(), names),
-            j.side(),
-            j.place()));
+    joints.add(j.called(id, undoing(j.undoing(), names)));
   }
 
   /** The first job's joint; what the second says besides is added. */
@@ -213,20 +200,12 @@ final class Visit {
     }
     PackStep.Beside beside = s.beside();
     steps.add(
-        new PackStep(
+        s.called(
             task.substring(PackStep.taskIdOf("").length()),
-            s.phase(),
-            s.title(),
-            s.text(),
-            s.traps(),
-            s.minutes(),
-            s.hold(),
             beside == null
                 ? null
                 : new PackStep.Beside(
-                    names.getOrDefault(beside.jointId(), beside.jointId()), beside.after()),
-            s.kind(),
-            s.side()));
+                    names.getOrDefault(beside.jointId(), beside.jointId()), beside.after())));
   }
 
   private void put(PackRecheck r, JobPack job, Map<String, String> names) {

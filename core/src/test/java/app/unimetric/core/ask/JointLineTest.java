@@ -121,11 +121,20 @@ class JointLineTest {
     "20 Nm cross, No thread was named",
     "65 M6, 1 to 64",
     "M6 at 5 or 7, was not understood",
-    "M7.3 8.8, no coarse pitch"
+    "M7.3 8.8, no coarse pitch",
+    "M6 -5 Nm, was not understood",
+    "M6 9999999 Nm, was not understood",
+    "M6x99, must be a number"
   })
   void isRefusedWithWhatIsWrong(String typed, String words) {
     assertThatThrownBy(() -> JointLine.parse(typed))
         .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining(words);
+        .hasMessageContaining(words)
+        .hasMessageStartingWith("line: ");
+  }
+
+  @Test
+  void whatIsNoTextIsPassedOver() {
+    assertThat(JointLine.parse("\u0001mirror\tM8 22 Nm").title()).isEqualTo("Mirror");
   }
 }

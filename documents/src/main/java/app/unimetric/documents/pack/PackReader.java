@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
@@ -21,6 +22,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class PackReader {
   private static final Problem NEWER =
       new Problem("version", "is newer than this program reads: bring the program up to date.");
+  private static final Pattern NO_TEXT = Pattern.compile("\\\\u00(?:0[0-8bBeEfF]|1)");
   private final JsonMapper json = StrictJson.mapper();
   private final JsonMapper lenient =
       json.rebuild().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
@@ -47,6 +49,9 @@ public final class PackReader {
   }
 
   private List<Problem> bySchema(String text) {
+    if (NO_TEXT.matcher(text).find()) {
+      return List.of(new Problem("", "holds a character that is no text."));
+    }
     try {
       JsonNode version = json.readTree(text).path("version");
       boolean newer = version.isInt() && version.asInt() > JobPack.VERSION;

@@ -21,8 +21,13 @@ public final class ShapeConflict extends RuntimeException {
     return at;
   }
 
-  /** What stands there now, in words; empty for nothing. */
+  /** Whether nothing stands there any more. */
+  public boolean isGone() {
+    return now == null;
+  }
+
+  /** What stands there now, in words; empty for nothing and for what is no single value. */
   public String nowInWords() {
-    return now == null ? "" : now.isString() ? now.asString() : now.toString();
+    return now == null || now.isContainer() ? "" : now.asString();
   }
 }

@@ -57,22 +57,6 @@ public record ShapeMerge(String document, List<ShapeDifference> taken, List<Shap
         JSON.writeValueAsString(merged.root()), taken, both.stream().distinct().toList());
   }
 
-  /** The same with the catalogue's word at one place that both changed. */
-  public ShapeMerge withTheirs(List<String> at) {
-    ShapeTree tree = new ShapeTree((ObjectNode) JSON.readTree(document));
-    List<ShapeDifference> left = new ArrayList<>();
-    List<ShapeDifference> now = new ArrayList<>(taken);
-    for (ShapeDifference d : both) {
-      if (d.at().equals(at)) {
-        put(tree, at, tree.find(at), d.other());
-        now.add(d);
-      } else {
-        left.add(d);
-      }
-    }
-    return new ShapeMerge(JSON.writeValueAsString(tree.root()), now, left);
-  }
-
   private static void put(
       ShapeTree tree, List<String> at, @Nullable JsonNode here, @Nullable JsonNode wanted) {
     boolean element = at.size() > 1 && tree.find(at.subList(0, at.size() - 1)) instanceof ArrayNode;

@@ -3,6 +3,7 @@ package app.unimetric.documents.shape;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problem;
+import app.unimetric.core.problem.Problems;
 import app.unimetric.documents.StrictJson;
 import app.unimetric.documents.pack.PackReader;
 import java.util.ArrayDeque;
@@ -195,6 +196,12 @@ public final class Shaping {
    * @throws InvalidInput with every problem at its place, elements called by their names
    */
   public void check() {
+    new Problems()
+        .require(
+            SameJson.same(opened.get("key"), tree.root().get("key")),
+            "key",
+            "stays what it was: other jobs and the shop know it by that.")
+        .orThrow();
     try {
       READER.take(document());
     } catch (InvalidInput e) {

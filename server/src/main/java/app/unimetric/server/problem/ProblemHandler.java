@@ -2,6 +2,7 @@ package app.unimetric.server.problem;
 
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problem;
+import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
@@ -72,6 +73,10 @@ class ProblemHandler {
       return answer(
           HttpStatus.SERVICE_UNAVAILABLE, ProblemWriter.DATABASE_AWAY, List.of(), Map.of());
     }
+    if (isNoText(e)) {
+      return bad(
+          List.of(new Problem("", "An entry holds a character that is no text; type it anew.")));
+    }
     if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
       // Nobody is left to read an answer, and nothing here is wrong.
       return ResponseEntity.noContent().build();
@@ -86,6 +91,17 @@ class ProblemHandler {
         "Something went wrong here, not with your entry. It is in the server's log.",
         List.of(),
         Map.of());
+  }
+
+  /** PostgreSQL keeps no NUL in a text: 22021 as such, 22P05 within JSON. */
+  private static boolean isNoText(Throwable e) {
+    for (Throwable t = e; t != null; t = t.getCause()) {
+      if (t instanceof SQLException sql
+          && ("22021".equals(sql.getSQLState()) || "22P05".equals(sql.getSQLState()))) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static String plain(HttpStatus status) {

@@ -201,13 +201,19 @@ class ShapeController {
 
   @PostMapping("/api/jobs/{id}/shape/removal")
   RemovalAnswer removal(@PathVariable UUID id, @RequestBody RemovalQuestion q) {
+    mustNameAPlace(q.at());
     return new RemovalAnswer(
         ShapeRemoval.of(sheets.sheet(jobs.job(id)).shaping(), q.at())
             .map(ShapeRemoval::touches)
             .orElse(List.of()));
   }
 
+  private static void mustNameAPlace(List<String> at) {
+    new Problems().require(!at.isEmpty(), "at", "is empty: say where.").orThrow();
+  }
+
   private List<ShapeEdit> edits(NewEdit e, Shaping shaping) {
+    mustNameAPlace(e.at());
     return switch (e.kind()) {
       case PUT -> List.of(new ShapeEdit.Put(e.at(), tree(e.was()), tree(e.now())));
       case MOVE -> List.of(new ShapeEdit.Move(e.at(), e.before()));

@@ -144,11 +144,13 @@ class ShapedJobs {
   }
 
   private static String words(ShapeConflict e) {
-    return e.nowInWords().isEmpty()
-        ? "Somebody took this out meanwhile. Look at the sheet as it is now."
-        : "Somebody changed this meanwhile: it is now “"
-            + e.nowInWords()
-            + "”. Look at the sheet as it is now.";
+    String changed =
+        e.isGone()
+            ? "Somebody took this out meanwhile."
+            : e.nowInWords().isEmpty()
+                ? "Somebody changed this meanwhile."
+                : "Somebody changed this meanwhile: it is now “" + e.nowInWords() + "”.";
+    return changed + " Look at the sheet as it is now.";
   }
 
   private static void mustBeSaidByALead(List<String> lowered, String reason, SignedIn by) {

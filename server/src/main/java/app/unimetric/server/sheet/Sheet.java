@@ -70,15 +70,6 @@ final class Sheet {
     return shaping;
   }
 
-  /** Who shaped it with this entry. */
-  String shapedBy(UUID id) {
-    return all(SheetSaying.Shaped.class).stream()
-        .filter(s -> s.id().equals(id))
-        .map(Said::by)
-        .findFirst()
-        .orElse("");
-  }
-
   /**
    * Decisions of the first version named a value by its place: the pack's own, then those found.
    */

@@ -14,6 +14,8 @@ import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** A job shaped to the machine in hand, several in one visit, one from nothing, one done again. */
@@ -515,5 +517,52 @@ class ShapeTest {
         .isEqualTo("Peg screw, depot, left");
     Answer theirs = shape(bram, second, put(at("joints", "pivot", "thread"), "M10", "M9x1"));
     assertThat(theirs.status()).as(theirs.detail()).isEqualTo(200);
+  }
+
+  /** Nonsense at every new call is told in words, never as something wrong with the program. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "shape | {'edits': []} | must be 1 to 50 changes",
+        "shape | {'edits': [null]} | edits[0]",
+        "shape | {'edits': [{'kind': 'REMOVE', 'at': []}]} | say where",
+        "shape | {'edits': [{'kind': 'COPY', 'at': []}]} | say where",
+        "shape | {'edits': [{'kind': 'PUT', 'at': [], 'now': 1}]} | say where",
+        "shape | {'edits': [{'kind': 'INSERT', 'at': ['steps']}]} | nothing to insert",
+        "shape | {'edits': [{'kind': 'INSERT', 'at': ['joints'], 'now': 'x'}]} | must be an object",
+        "shape | {'edits': [{'kind': 'PUT', 'at': ['motor'], 'now': true}]} | not a field",
+        "shape | {'edits': [{'kind': 'PUT', 'at': ['key'], 'was': 'mc-pegs', 'now': 'x'}]} | stays what it was",
+        "shape | {'edits': [{'kind': 'PUT', 'at': ['title'], 'was': 'Passenger pegs', 'now': 'a\\u0000b'}]} | no text",
+        "shape | {'edits': [{'kind': 'PUT', 'at': ['together'], 'now': [{'pack': 'mc-pegs'}]}]} | no job on offer",
+        "shape | {'edits': [{'kind': 'INSERT', 'at': ['steps'], 'now': {'id': 'q'}, 'before': 'x'}]} | Somebody changed this",
+        "shape/removal | {'at': []} | say where",
+        "shape/removal | {'at': [null]} | at[0]",
+        "joint-lines | {'within': [], 'line': 'M6 -5 Nm'} | was not understood",
+        "joint-lines | {'within': ['x', 'y'], 'line': 'M6'} | took this out",
+        "model-pack | {'yearFrom': 1990, 'yearTo': 1995} | own year"
+      })
+  void nonsenseIsToldInWords(String call, String body, String words) {
+    UUID job = open(bram, "Patrol 1", "mc-pegs");
+    String json = "{\"id\": \"" + UUID.randomUUID() + "\"," + body.replace('\'', '"').substring(1);
+    if (call.equals("shape/removal")) {
+      json = body.replace('\'', '"');
+    }
+    Answer answer = bram.post("/api/jobs/" + job + "/" + call, json);
+    assertThat(answer.status()).as(answer.body().toString()).isIn(400, 409);
+    assertThat(answer.body().toString()).contains(words).doesNotContain("unimetric-pack");
+    assertThat(bram.get("/api/jobs/" + job + "/shape").body().path("shaped").asBoolean()).isFalse();
+  }
+
+  @Test
+  void aCharacterThatIsNoTextIsToldWhereTheDatabaseWouldRefuseIt() {
+    Answer own =
+        bram.post(
+            "/api/own-jobs",
+            Map.of("id", UUID.randomUUID(), "machineId", machine("Mule 1"), "title", "a\u0000b"));
+    assertThat(own.status()).isEqualTo(400);
+    assertThat(own.detail()).contains("no text");
+    assertThat(bram.get("/api/machines/" + machine("Mule 1") + "/offered-jobs?q=%00zz").status())
+        .isEqualTo(400);
   }
 }

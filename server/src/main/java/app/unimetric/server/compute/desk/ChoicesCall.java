@@ -22,11 +22,13 @@ import app.unimetric.core.surface.Surface;
 import app.unimetric.core.thread.Hand;
 import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.thread.ThreadSeries;
+import app.unimetric.documents.pack.UnsaidOfAJoint;
 import app.unimetric.server.compute.ComputeCall;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -83,7 +85,10 @@ public final class ChoicesCall {
       List<Choice> phases,
       List<Choice> stepKinds,
       List<Choice> partRoles,
-      List<Choice> bindings) {}
+      List<Choice> bindings,
+      @Schema(description = "phases whose steps a rule of order may name") List<Choice> boundPhases,
+      @Schema(description = "what counts of a joint where its document says nothing, by field")
+          Map<String, String> unsaidOfAJoint) {}
 
   @Schema(name = "Choice", description = "a code of the API and what people call it")
   public record Choice(String code, String words) {
@@ -139,6 +144,12 @@ public final class ChoicesCall {
             Arrays.stream(TaskKind.values()).filter(TaskKind::isOfAStep).toArray(TaskKind[]::new),
             TaskKind::words),
         Choice.all(PartRole.values(), PartRole::words),
-        Choice.all(Binding.values(), Binding::words));
+        Choice.all(Binding.values(), Binding::words),
+        Choice.all(
+            Arrays.stream(Phase.values())
+                .filter(p -> p.part() == Phase.Part.AMONG)
+                .toArray(Phase[]::new),
+            Phase::words),
+        UnsaidOfAJoint.byField());
   }
 }
