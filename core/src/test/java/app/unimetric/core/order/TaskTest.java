@@ -26,6 +26,19 @@ class TaskTest {
   }
 
   @Test
+  void whatAJointBringsIsNoStep() {
+    assertThat(Arrays.stream(TaskKind.values()).filter(k -> !k.isOfAStep()))
+        .containsExactlyInAnyOrder(
+            TaskKind.WET,
+            TaskKind.START,
+            TaskKind.SNUG,
+            TaskKind.PASS,
+            TaskKind.FINAL,
+            TaskKind.CHECK_ROUND,
+            TaskKind.SECOND_LOOK);
+  }
+
+  @Test
   void isToldByItsJointOrItsStep() {
     Task start = Task.of(TaskKind.START, "axle");
     assertThat(start).isEqualTo(new Task(TaskKind.START, "axle", null, -1));

@@ -86,7 +86,6 @@ class VisitTest {
 
   @Test
   void aRuleSaysWhichJobItComesFromAndAContradictionShowsBoth() {
-    JobPack other = SamplePack.read(placed(document("two", "pair", "plate"), 0, "front caliper"));
     Map<String, Object> first = placed(document("one", "plate", "pair"), 0, "front caliper");
     placed(first, 1, "plate");
     Map<String, Object> second = placed(document("two", "pair", "plate"), 0, "front caliper");
@@ -102,7 +101,6 @@ class VisitTest {
         .extracting(Blocker::message)
         .asString()
         .contains("plate before pair. (Job one)", "pair before plate. (Job two)");
-    assertThat(other.joints()).hasSize(2);
   }
 
   @Test
@@ -125,6 +123,21 @@ class VisitTest {
     JobPack c = with(two(), List.of(part("Nut", 2)), true);
     assertThat(visit(a, c).answered(Answers.NONE).oneTimeParts())
         .containsExactly(new OneTimePart("Nut", 2), new OneTimePart("Bolt", 1));
+  }
+
+  @Test
+  void onePlaceOfTwoSidesIsTwoJoints() {
+    assertThat(visit(on(one(), Side.LEFT), on(two(), Side.LEFT)).answered(Answers.NONE).joints())
+        .extracting(PackJoint::place)
+        .containsOnlyOnce("front caliper");
+    assertThat(visit(on(one(), Side.LEFT), on(two(), Side.RIGHT)).answered(Answers.NONE).joints())
+        .filteredOn(j -> j.place().equals("front caliper"))
+        .extracting(PackJoint::side)
+        .containsExactly(Side.LEFT, Side.RIGHT);
+  }
+
+  private static JobPack on(JobPack p, Side side) {
+    return with(p, p.parts(), p.joints().stream().map(j -> j.on(side, null)).toList(), List.of());
   }
 
   private static PackPart part(String name, int count) {
@@ -150,6 +163,11 @@ class VisitTest {
                         j.side(),
                         j.place()))
             .toList();
+    return with(p, parts, joints, p.order());
+  }
+
+  private static JobPack with(
+      JobPack p, List<PackPart> parts, List<PackJoint> joints, List<OrderRule> order) {
     return new JobPack(
         p.key(),
         p.title(),
@@ -163,7 +181,7 @@ class VisitTest {
         parts,
         p.steps(),
         joints,
-        p.order(),
+        order,
         p.checks(),
         p.rechecks(),
         p.assemblies(),
@@ -249,6 +267,15 @@ class VisitTest {
                 .orElseThrow()
                 .notes())
         .contains("22 N·m was stated for M8, not for M10×1.25: look it up again.");
+  }
+
+  @Test
+  void aJobIsFoundByWordsThatBeginItsOwnAndCalledByThoseOfItsTitle() {
+    JobPack job = one();
+    assertThat(job.isCalled("jo")).isTrue();
+    assertThat(job.isCalled("sample")).isFalse();
+    assertThat(job.matches("sample pl")).as("from what it fits").isTrue();
+    assertThat(job.matches("ample")).isFalse();
   }
 
   @Test

@@ -20,6 +20,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class JobPlanTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 5, 4);
@@ -41,6 +43,27 @@ class JobPlanTest {
 
   private static PlannedJoint joint(JobPlan plan, String id) {
     return plan.joints().stream().filter(j -> j.joint().id().equals(id)).findFirst().orElseThrow();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "KNOW, true",
+    "SECURE, true",
+    "LOOSEN, true",
+    "REMOVE, false",
+    "CLEAN, true",
+    "PREPARE, false",
+    "TIGHTEN, false",
+    "LOCK, false",
+    "CHECK, false",
+    "FIRST_RIDE, true"
+  })
+  void aJobThatTightensTakesOffOrProvesNothingIsNotReady(String phase, boolean nothing) {
+    document.put("joints", List.of());
+    document.put("order", List.of());
+    document.put("steps", SamplePack.list(SamplePack.step("one", phase)));
+    assertThat(plan().blockers().stream().anyMatch(b -> b.kind() == Blocker.Kind.NOTHING_TO_DO))
+        .isEqualTo(nothing);
   }
 
   @Test
