@@ -1,11 +1,27 @@
 import { asTrouble, type Trouble } from './client';
 
+/** What is said of one thing goes out one after the other, so that no tap outruns the one before. */
+export class Turns {
+  private last: Promise<unknown> = Promise.resolve();
+
+  take<T>(say: () => Promise<T>): Promise<T> {
+    const mine = this.last.then(say);
+    this.last = mine.catch(() => undefined);
+    return mine;
+  }
+}
+
 /** One thing a person sends: whether it is on its way, and what was said when it was not taken. */
 export class Submission {
   busy = $state(false);
   trouble = $state<Trouble | null>(null);
   private id = '';
   private said: string | undefined;
+
+  /**
+   * @param turns kept with all else that is said of the same thing
+   */
+  constructor(private readonly turns = new Turns()) {}
 
   /**
    * Posts what is said under an id that stays until it was taken, so that the same thing sent again
@@ -27,9 +43,11 @@ export class Submission {
     this.busy = true;
     this.trouble = null;
     try {
-      const answer = await post(this.id);
-      this.said = undefined;
-      await taken?.(answer);
+      await this.turns.take(async () => {
+        const answer = await post(this.id);
+        this.said = undefined;
+        await taken?.(answer);
+      });
       return true;
     } catch (caught) {
       this.trouble = asTrouble(caught);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { Newest } from './newest';
-import { Submission } from './submission.svelte';
+import { Submission, Turns } from './submission.svelte';
 
 const refused = (status: number, ...fields: string[]) => ({
   status,
@@ -29,6 +29,31 @@ describe('a submission', () => {
     await one.send(['left', 6], lost);
     expect(ids[1]).not.toBe(ids[0]);
     expect(ids[2]).toBe(ids[1]);
+  });
+
+  it('waits for what was said before of the same thing, even where that was refused', async () => {
+    const turns = new Turns();
+    const seen: string[] = [];
+    let version = 1;
+    let answer = () => {};
+    const first = new Submission(turns).send('left', async () => {
+      seen.push(`left at ${version}`);
+      await new Promise<void>((done) => (answer = done));
+      version = 2;
+    });
+    const second = new Submission(turns).send('right', () => {
+      seen.push(`right at ${version}`);
+      return Promise.reject(new Error('refused'));
+    });
+    const third = new Submission(turns).send('both', () => {
+      seen.push('both');
+      return Promise.resolve();
+    });
+    await Promise.resolve();
+    expect(seen).toEqual(['left at 1']);
+    answer();
+    expect(await Promise.all([first, second, third])).toEqual([true, false, true]);
+    expect(seen).toEqual(['left at 1', 'right at 2', 'both']);
   });
 
   it('says what is wrong beside its field, and elsewhere what has none', async () => {

@@ -43,6 +43,9 @@ const choices: Schemas['ChoicesResponse'] = {
   partRoles: [],
   bindings: [],
   boundPhases: [],
+  fitCalls: [],
+  limitEnds: [],
+  sides: [],
   unsaidOfAJoint: {},
 };
 

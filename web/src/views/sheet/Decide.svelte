@@ -6,6 +6,7 @@
   import { Submission } from '../../api/submission.svelte';
   import { sign } from '../../joint/figures';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import { onSheet } from './turns';
 
   interface Props {
     joint: Schemas['SheetJoint'];
@@ -37,7 +38,7 @@
   // svelte-ignore state_referenced_locally
   let reason = $state(kept(`decide.${jobId}.${joint.id}`));
   let chosen = $state('');
-  const sending = new Submission();
+  const sending = new Submission(onSheet);
   $effect(() => keep(draft, reason));
   const reasonMessage = $derived(sending.at(/^reason$/));
   const trouble = $derived(sending.besides(/^reason$/));
@@ -46,18 +47,20 @@
     e.preventDefault();
     const option = options.find((o) => o.key === chosen);
     if (!option) return;
+    const jointId = joint.id;
+    const why = reason;
     await sending.send(
-      [option, reason],
+      [option, why],
       (id) =>
         ask(
           api.POST('/api/jobs/{id}/decisions', {
             params: { path: { id: jobId } },
             body: {
               id,
-              jointId: joint.id,
+              jointId,
               valueId: option.valueId,
               ...(option.readAs ? { readAs: option.readAs } : {}),
-              reason,
+              reason: why,
               version,
             },
           }),

@@ -5,13 +5,15 @@
   import { keep, kept } from '../../api/drafts';
   import { Submission } from '../../api/submission.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import { onSheet } from './turns';
 
   type Stated = Schemas['NewValue'];
   interface Props {
     joint: Schemas['SheetJoint'];
     jobId: string;
     version: number;
-    taken: (sheet: Schemas['JobSheet']) => void;
+    /** A value is written down; what is done once it was taken. */
+    taken: () => (sheet: Schemas['JobSheet']) => void;
     reload: () => void;
   }
   let { joint, jobId, version, taken, reload }: Props = $props();
@@ -28,26 +30,28 @@
   );
   $effect(() => keep(draft, typed));
   $effect(() => keep(`${draft}.document`, document));
-  const sending = new Submission();
+  const sending = new Submission(onSheet);
   const TYPED = /^(text|typed)$/;
   const DOCUMENT = /document/;
   const trouble = $derived(sending.besides(TYPED, DOCUMENT));
 
   async function send(e: SubmitEvent) {
     e.preventDefault();
+    const said = { jointId: joint.id, typed, source, document, condition };
+    const then = taken();
     await sending.send(
-      [typed, source, document, condition],
+      said,
       (id) =>
         ask(
           api.POST('/api/jobs/{id}/values', {
             params: { path: { id: jobId } },
-            body: { id, jointId: joint.id, typed, source, document, condition, version },
+            body: { id, ...said, version },
           }),
         ),
       (sheet) => {
         typed = '';
         document = '';
-        taken(sheet);
+        then(sheet);
       },
     );
   }

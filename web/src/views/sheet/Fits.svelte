@@ -4,6 +4,7 @@
   import { Submission } from '../../api/submission.svelte';
   import Field from '../../shell/Field.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import { onSheet } from './turns';
 
   interface Props {
     question: string;
@@ -19,16 +20,17 @@
   let again = $state(false);
   let note = $state('');
 
-  const sending = new Submission();
+  const sending = new Submission(onSheet);
 
-  const say = (fits: boolean) =>
-    sending.send(
-      [question, fits, note],
+  const say = (fits: boolean) => {
+    const said = { question, fits, note };
+    return sending.send(
+      said,
       (id) =>
         ask(
           api.POST('/api/jobs/{id}/fits', {
             params: { path: { id: jobId } },
-            body: { id, question, fits, note, version },
+            body: { id, ...said, version },
           }),
         ),
       (sheet) => {
@@ -37,6 +39,7 @@
         taken(sheet);
       },
     );
+  };
 </script>
 
 <li>

@@ -9,9 +9,8 @@
   import OfModel from './OfModel.svelte';
   import Questions from './Questions.svelte';
   import WriteDown from './WriteDown.svelte';
-  import { FIELDS, JOB, find, type Json } from './shape/fields';
   import type { Shape } from './shape/shape.svelte';
-  import ShapeFields from './shape/ShapeFields.svelte';
+  import ShapeJob from './shape/ShapeJob.svelte';
 
   interface Props {
     sheet: Schemas['JobSheet'];
@@ -26,32 +25,6 @@
   let { sheet, shape, standing, started, show, reload, inCrib, printed }: Props = $props();
   const id = $derived(sheet.jobId);
   const may = $derived(here.mayWork && !started);
-  const LISTS = ['oneTimeParts', 'parts', 'rechecks'] as const;
-  const namesIn = (list: string): string[] => {
-    const all = find(shape.document, [list]);
-    return Array.isArray(all)
-      ? all
-          .map((p) => (p as { name?: Json; why?: Json }).name ?? (p as { why?: Json }).why)
-          .filter((n) => typeof n === 'string')
-      : [];
-  };
-  const addPart = async (name: string, newId: string) => {
-    await shape.change(
-      [{ kind: 'INSERT', at: ['parts'], now: { name: name.trim(), count: 1, role: 'NEW' } }],
-      newId,
-    );
-  };
-  const addMeasure = async (what: string, newId: string) => {
-    await shape.change([{ kind: 'INSERT', at: ['asFound'], now: { what: what.trim() } }], newId);
-  };
-  const addRecheck = async (why: string, newId: string) => {
-    const recheck = { why: why.trim(), afterFirstRide: true };
-    await shape.change([{ kind: 'INSERT', at: ['rechecks'], now: recheck }], newId);
-  };
-  const addCheck = async (title: string, newId: string) => {
-    const check = { id: `own-${newId.slice(0, 8)}`, title: title.trim(), text: title.trim() };
-    await shape.change([{ kind: 'INSERT', at: ['checks'], now: check }], newId);
-  };
 </script>
 
 {#if sheet.questions.options.length || sheet.questions.sided}
@@ -222,40 +195,14 @@
 {/if}
 <Cost {sheet} taken={show} {reload} />
 {#if may}
-  <details class="fold">
-    <summary>Shape the job itself</summary>
-    <ShapeFields
-      document={shape.document}
-      at={[]}
-      fields={JOB}
-      differs={shape.differs}
-      isLead={here.isLead}
-      change={(edits, newId, reason) => shape.change(edits, newId, reason)}
-      {reload}
-    />
-    {#each LISTS as list (list)}
-      {#each namesIn(list) as name, i (i)}
-        <ShapeFields
-          document={shape.document}
-          at={[list, name]}
-          fields={FIELDS[list] ?? []}
-          differs={shape.differs}
-          isLead={here.isLead}
-          change={(edits, newId, reason) => shape.change(edits, newId, reason)}
-          {reload}
-        />
-      {/each}
-    {/each}
-    <WriteDown label="Another part" button="Add part" wide send={addPart} />
-    <WriteDown label="Something to measure as found" button="Add it" wide send={addMeasure} />
-    <WriteDown
-      label="Why to look again after the first ride"
-      button="Add it"
-      wide
-      send={addRecheck}
-    />
-    <WriteDown label="Something to prove at the end" button="Add it" wide send={addCheck} />
-  </details>
+  {#each shape.jobs as job (job.within.join('/'))}
+    <details class="fold">
+      <summary>
+        {shape.jobs.length > 1 ? `Shape “${job.title}”` : 'Shape the job itself'}
+      </summary>
+      <ShapeJob {shape} within={job.within} {reload} />
+    </details>
+  {/each}
 {/if}
 <h2>Cautions</h2>
 <ul class="lines">

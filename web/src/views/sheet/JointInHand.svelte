@@ -29,8 +29,8 @@
     version: number;
     started: boolean;
     decided: (sheet: Schemas['JobSheet']) => void;
-    /** A value was written down for it. */
-    valued: (sheet: Schemas['JobSheet']) => void;
+    /** A value is written down for it; what is done once it was taken. */
+    valued: () => (sheet: Schemas['JobSheet']) => void;
     reload: () => void;
     gone: () => void;
   }
@@ -80,26 +80,24 @@
       ),
     );
   }
-  async function chooseTool(toolId: string | undefined, id: string) {
+  const chooseTool = (jointId: string) => async (toolId: string | undefined, id: string) =>
     decided(
       await ask(
         api.POST('/api/jobs/{id}/tools', {
           params: { path: { id: jobId } },
-          body: { id, jointId: joint.id, ...(toolId ? { toolId } : {}), version },
+          body: { id, jointId, ...(toolId ? { toolId } : {}), version },
         }),
       ),
     );
-  }
-  async function feel(reason: string, id: string) {
+  const feel = (jointId: string) => async (reason: string, id: string) =>
     decided(
       await ask(
         api.POST('/api/jobs/{id}/by-feel', {
           params: { path: { id: jobId } },
-          body: { id, jointId: joint.id, reason, version },
+          body: { id, jointId, reason, version },
         }),
       ),
     );
-  }
   const why = $derived([
     ...joint.reasons,
     ...joint.orderReasons,
@@ -210,7 +208,12 @@
       {#if joint.byFeel !== undefined}
         <p class="warn">By feel, unverified: {joint.byFeel}</p>
       {:else if !joint.critical && may}
-        <WriteDown label="Why no tool reaches" button="By feel" maxlength={1000} send={feel} />
+        <WriteDown
+          label="Why no tool reaches"
+          button="By feel"
+          maxlength={1000}
+          send={feel(joint.id)}
+        />
       {/if}
     {:else}
       <p class="soft">{joint.values.length ? 'None needed' : '–'}</p>
@@ -235,7 +238,7 @@
   </p>
 {/each}
 {#if joint.otherTools.length}
-  <OtherTools {joint} choose={may ? chooseTool : undefined} />
+  <OtherTools {joint} choose={may ? chooseTool(joint.id) : undefined} />
 {/if}
 {#if may && joint.at.length}
   <h3>As it is on this machine</h3>

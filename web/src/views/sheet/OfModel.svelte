@@ -4,9 +4,11 @@
   import { here } from '../../api/session.svelte';
   import { Submission } from '../../api/submission.svelte';
   import { moment } from '../../joint/figures';
+  import Field from '../../shell/Field.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import { asTyped, type Json } from './shape/fields';
   import type { Shape } from './shape/shape.svelte';
+  import { onSheet } from './turns';
 
   interface Props {
     sheet: Schemas['JobSheet'];
@@ -15,24 +17,31 @@
     reload: () => void;
   }
   let { sheet, shape, may, reload }: Props = $props();
-  const sending = new Submission();
+  const sending = new Submission(onSheet);
+  const besides = $derived(sending.besides(/^year/));
   let kept = $state.raw<Schemas['Kept'] | null>(null);
   const model = $derived(sheet.ofModel);
   const id = $derived(sheet.jobId);
   const said = (json: string | undefined) =>
     json === undefined ? 'nothing' : asTyped(JSON.parse(json) as Json) || json;
-  const keep = () =>
-    sending.send(
-      ['keep', sheet.version],
+  // svelte-ignore state_referenced_locally
+  let from = $state(String(sheet.machine.modelYear));
+  // svelte-ignore state_referenced_locally
+  let to = $state(String(sheet.machine.modelYear));
+  const keep = (e: SubmitEvent) => {
+    e.preventDefault();
+    return sending.send(
+      ['keep', sheet.version, from, to],
       (newId) =>
         ask(
           api.POST('/api/jobs/{id}/model-pack', {
             params: { path: { id } },
-            body: { id: newId },
+            body: { id: newId, yearFrom: Number(from), yearTo: Number(to) },
           }),
         ),
       (answer) => (kept = answer),
     );
+  };
   const confirm = (of: string) =>
     sending.send(
       ['confirm', of],
@@ -95,10 +104,17 @@
     {shape.differs.length === 1 ? 'place differs' : 'places differ'} from the catalogue.
   </p>
 {/if}
+<form class="keep no-print" onsubmit={(e) => void keep(e)}>
+  <Field
+    label="Years from"
+    bind:value={from}
+    inputmode="numeric"
+    message={sending.at(/yearFrom/)}
+  />
+  <Field label="to" bind:value={to} inputmode="numeric" message={sending.at(/yearTo/)} />
+  <button class="quiet" type="submit" disabled={sending.busy}>Save for this model</button>
+</form>
 <p class="no-print">
-  <button class="quiet" type="button" disabled={sending.busy} onclick={() => void keep()}>
-    Save for this model
-  </button>
   {#if kept}
     <span role="status">
       <CheckmarkOutline size={16} />
@@ -106,6 +122,21 @@
         ? ', for everybody.'
         : ' for you; for the others once a lead has confirmed it.'}
     </span>
+    {#if kept.notKept.length}
+      <span class="warn">
+        Not kept, as it belongs to none of the jobs of this visit: {kept.notKept.join(', ')}.
+      </span>
+    {/if}
   {/if}
 </p>
-{#if sending.trouble}<TroubleNote trouble={sending.trouble} />{/if}
+{#if besides}<TroubleNote trouble={besides} />{/if}
+
+<style>
+  .keep {
+    display: grid;
+    grid-template-columns: 6rem 6rem auto;
+    gap: 0.75rem;
+    align-items: end;
+    justify-content: start;
+  }
+</style>

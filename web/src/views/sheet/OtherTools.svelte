@@ -2,6 +2,7 @@
   import { Submission } from '../../api/submission.svelte';
   import type { Schemas } from '../../api/client';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import { onSheet } from './turns';
 
   interface Props {
     joint: Schemas['SheetJoint'];
@@ -9,9 +10,11 @@
     choose?: ((toolId: string | undefined, id: string) => Promise<void>) | undefined;
   }
   let { joint, choose }: Props = $props();
-  const sending = new Submission();
-  const take = (toolId: string | undefined) =>
-    sending.send([joint.id, toolId], (id) => choose?.(toolId, id) ?? Promise.resolve());
+  const sending = new Submission(onSheet);
+  const take = (toolId: string | undefined) => {
+    const chosen = choose;
+    return sending.send([joint.id, toolId], (id) => chosen?.(toolId, id) ?? Promise.resolve());
+  };
 </script>
 
 <details>

@@ -2,6 +2,7 @@
   import { ArrowDown, ArrowUp } from 'carbon-icons-svelte';
   import { api, ask, type Schemas } from '../../api/client';
   import { Submission } from '../../api/submission.svelte';
+  import { onSheet } from './turns';
 
   interface Props {
     joint: Schemas['SheetJoint'];
@@ -12,20 +13,22 @@
     moved: (sheet: Schemas['JobSheet']) => void;
   }
   let { joint, place, last, jobId, version, moved }: Props = $props();
-  const sending = new Submission();
+  const sending = new Submission(onSheet);
 
-  const move = (by: -1 | 1) =>
-    sending.send(
-      place + by,
+  const move = (by: -1 | 1) => {
+    const to = { jointId: joint.id, place: place - 1 + by };
+    return sending.send(
+      to,
       (id) =>
         ask(
           api.POST('/api/jobs/{id}/arrangement', {
             params: { path: { id: jobId } },
-            body: { id, jointId: joint.id, place: place - 1 + by, version },
+            body: { id, ...to, version },
           }),
         ),
       moved,
     );
+  };
 </script>
 
 <span class="moves no-print">

@@ -3,6 +3,7 @@
   import { api, ask, type Schemas } from '../../api/client';
   import { Submission } from '../../api/submission.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import { onSheet } from './turns';
 
   interface Props {
     questions: Schemas['Questions'];
@@ -19,24 +20,25 @@
     left: ['LEFT'],
     right: ['RIGHT'],
   };
-  const sending = new Submission();
+  const sending = new Submission(onSheet);
   const onSides = $derived(
     questions.sides.length > 1 ? 'both' : questions.sides[0] === 'LEFT' ? 'left' : 'right',
   );
 
   function choose(change: { option?: [string, string]; sides?: Side[] }) {
-    const options = Object.fromEntries(questions.options.map((q) => [q.option.id, q.answer]));
-    if (change.option) options[change.option[0]] = change.option[1];
-    const sides = questions.sided ? (change.sides ?? questions.sides) : [];
     void sending.send(
-      [options, sides],
-      (id) =>
-        ask(
+      change,
+      (id) => {
+        const options = Object.fromEntries(questions.options.map((q) => [q.option.id, q.answer]));
+        if (change.option) options[change.option[0]] = change.option[1];
+        const sides = questions.sided ? (change.sides ?? questions.sides) : [];
+        return ask(
           api.POST('/api/jobs/{id}/choices', {
             params: { path: { id: jobId } },
             body: { id, options, sides, version },
           }),
-        ),
+        );
+      },
       taken,
     );
   }
@@ -51,7 +53,7 @@
           legendText={q.option.question}
           orientation="vertical"
           selected={q.answer}
-          disabled={!may || sending.busy}
+          disabled={!may}
           on:change={(e) => {
             if (e.detail !== q.answer) choose({ option: [q.option.id, String(e.detail)] });
           }}
@@ -66,7 +68,7 @@
           legendText={questions.sidesQuestion}
           orientation="vertical"
           selected={onSides}
-          disabled={!may || sending.busy}
+          disabled={!may}
           on:change={(e) => {
             if (e.detail !== onSides) choose({ sides: SIDES[String(e.detail)] ?? [] });
           }}

@@ -17,6 +17,7 @@
   import { Shape } from './shape/shape.svelte';
   import Work from './Work.svelte';
   import { inSequence, type WorkRow } from './work';
+  import { onSheet } from './turns';
 
   type JobSheet = Schemas['JobSheet'];
   type Page = { sheet: JobSheet; standing: Schemas['Progress']; shape: Schemas['Shape'] };
@@ -37,7 +38,7 @@
     new Shape(page.sheet.jobId, page.shape, (fresh) => again({ ...page, ...fresh })),
   );
   const rows = $derived(inSequence(sheet));
-  const sending = new Submission();
+  const sending = new Submission(onSheet);
   const trouble = $derived(sending.trouble);
   /** What is in hand: a joint by its id, a step by the way to it, or the job itself. */
   let selected = $state('job');
@@ -92,8 +93,11 @@
         ? { href: `/shelf?want=${encodeURIComponent(b.about ?? '')}`, words: 'to the shelf' }
         : undefined;
 
+  /** How often something was put in hand. */
+  let takes = 0;
   /** Puts a row of the work in hand. */
   function take(key: string) {
+    takes++;
     selected = key;
     opened = key !== 'job';
     void tick().then(() => {
@@ -178,9 +182,18 @@
     e.preventDefault();
     chosen();
   }
-  /** The next joint that still lacks its value comes into hand. */
-  function valued(fresh: JobSheet) {
-    show(fresh);
+  /**
+   * The next joint that still lacks its value comes into hand, unless somebody took something in
+   * hand while the last one was on its way.
+   */
+  const valued = () => {
+    const then = takes;
+    return (fresh: JobSheet) => {
+      show(fresh);
+      if (takes === then) takeNextWithoutValue(fresh);
+    };
+  };
+  function takeNextWithoutValue(fresh: JobSheet) {
     const open = inSequence(fresh).find(
       (r) =>
         r.final &&

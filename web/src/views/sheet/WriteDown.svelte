@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Submission } from '../../api/submission.svelte';
   import Field from '../../shell/Field.svelte';
+  import { onSheet } from './turns';
 
   interface Props {
     label: string;
@@ -20,16 +21,19 @@
     send,
   }: Props = $props();
   let typed = $state('');
-  const sending = new Submission();
+  const sending = new Submission(onSheet);
   const message = $derived(
     sending.trouble?.errors.map((p) => p.message).join(' ') || sending.trouble?.detail,
   );
 
   function say(e: SubmitEvent) {
     e.preventDefault();
+    // It may have to wait for what was said before; then something else may be in hand.
+    const said = typed;
+    const sent = send;
     void sending.send(
-      typed,
-      (id) => send(typed, id),
+      said,
+      (id) => sent(said, id),
       () => (typed = ''),
     );
   }

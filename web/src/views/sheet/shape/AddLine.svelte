@@ -6,6 +6,7 @@
   import Field from '../../../shell/Field.svelte';
   import TroubleNote from '../../../shell/TroubleNote.svelte';
   import type { Shape } from './shape.svelte';
+  import { onSheet } from '../turns';
 
   interface Props {
     shape: Shape;
@@ -17,7 +18,12 @@
   // svelte-ignore state_referenced_locally
   const draft = `joint.${jobId}`;
   let line = $state(kept(draft));
-  let title = $state('');
+  // svelte-ignore state_referenced_locally
+  const draftOfStep = `step.${jobId}`;
+  let title = $state(kept(draftOfStep));
+  /** In a visit: the job it comes into. */
+  let job = $state(0);
+  const within = $derived((shape.jobs[job] ?? shape.jobs[0])?.within ?? []);
   let phase = $state('REMOVE');
   let assumed = $state<string[]>([]);
   let from = $state.raw<Schemas['ChoicesResponse'] | null>(null);
@@ -26,43 +32,54 @@
     () => (from = null),
   );
   $effect(() => keep(draft, line));
-  const joint = new Submission();
-  const step = new Submission();
+  $effect(() => keep(draftOfStep, title));
+  const joint = new Submission(onSheet);
+  const step = new Submission(onSheet);
   const LINE = /^line$/;
   const notLine = $derived(joint.besides(LINE));
 
   async function addJoint(e: SubmitEvent) {
     e.preventDefault();
+    const said = { line, within };
     await joint.send(
-      line,
-      (id) => shape.line(line, id),
+      said,
+      (id) => shape.line(said.line, said.within, id),
       (answer) => {
         line = '';
         assumed = answer.assumed;
-        added(answer.jointId, ['joints', answer.jointId]);
+        added(answer.jointId, [...answer.list, answer.name]);
       },
     );
   }
   async function addStep(e: SubmitEvent) {
     e.preventDefault();
+    const said = { phase, title: title.trim(), text: title.trim() };
+    const at = [...within, 'steps'];
     await step.send(
-      [title, phase],
+      [said, at],
       (id) => {
         const name = `own-${id.slice(0, 8)}`;
-        const now = { id: name, phase, title: title.trim(), text: title.trim() };
         return shape
-          .change([{ kind: 'INSERT', at: ['steps'], now }], id)
-          .then(() => ['steps', name]);
+          .change([{ kind: 'INSERT', at, now: { id: name, ...said } }], id)
+          .then(() => [...at, name]);
       },
-      (at) => {
+      (there) => {
         title = '';
-        added(undefined, at);
+        added(undefined, there);
       },
     );
   }
 </script>
 
 <div class="add no-print">
+  {#if shape.jobs.length > 1}
+    <label class="into">
+      <span class="soft">It belongs to</span>
+      <select bind:value={job}>
+        {#each shape.jobs as j, i (j.title)}<option value={i}>{j.title}</option>{/each}
+      </select>
+    </label>
+  {/if}
   <form onsubmit={addJoint}>
     <Field
       label="Add a joint"
@@ -96,6 +113,11 @@
     grid-template-columns: minmax(0, 1fr) auto auto;
     gap: 0.75rem;
     align-items: end;
+  }
+  .into {
+    display: flex;
+    gap: 0.75rem;
+    align-items: center;
   }
   select {
     min-height: 2.5rem;

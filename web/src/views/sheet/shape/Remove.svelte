@@ -1,7 +1,10 @@
 <script lang="ts">
+  import type { Schemas } from '../../../api/client';
   import { Submission } from '../../../api/submission.svelte';
   import TroubleNote from '../../../shell/TroubleNote.svelte';
+  import { find } from './fields';
   import type { Shape } from './shape.svelte';
+  import { onSheet } from '../turns';
 
   interface Props {
     shape: Shape;
@@ -13,8 +16,8 @@
   }
   let { shape, at, title, copies = true, gone }: Props = $props();
   let touches = $state<string[] | null>(null);
-  const asking = new Submission();
-  const sending = new Submission();
+  const asking = new Submission(onSheet);
+  const sending = new Submission(onSheet);
   const trouble = $derived(sending.trouble ?? asking.trouble);
 
   const look = () =>
@@ -23,15 +26,25 @@
       () => shape.touches(at),
       (told) => (touches = told),
     );
-  const remove = () =>
-    sending.send(['remove', at], (id) => shape.change([{ kind: 'REMOVE', at }], id), gone);
-  const copy = () => sending.send(['copy', at], (id) => shape.change([{ kind: 'COPY', at }], id));
+  const say = (kind: Schemas['NewEdit']['kind'], taken?: () => void) => {
+    const edit = { kind, at };
+    return sending.send(edit, (id) => shape.change([edit], id), taken);
+  };
+  const onEach = $derived(find(shape.document, [...at, 'eachSide']) === true);
 </script>
 
 <p class="no-print">
   {#if copies}
-    <button class="quiet" type="button" disabled={sending.busy} onclick={() => void copy()}>
+    <button class="quiet" type="button" disabled={sending.busy} onclick={() => void say('COPY')}>
       Another like it
+    </button>
+    <button
+      class="quiet"
+      type="button"
+      disabled={sending.busy}
+      onclick={() => void say(onEach ? 'APART' : 'BOTH_SIDES')}
+    >
+      {onEach ? 'Left and right differ' : 'On the other side too'}
     </button>
   {/if}
   <button class="quiet" type="button" disabled={asking.busy} onclick={() => void look()}>
@@ -46,7 +59,12 @@
     <ul class="lines">
       {#each touches as one, i (i)}<li>{one}</li>{/each}
     </ul>
-    <button class="quiet" type="button" disabled={sending.busy} onclick={() => void remove()}>
+    <button
+      class="quiet"
+      type="button"
+      disabled={sending.busy}
+      onclick={() => void say('REMOVE', gone)}
+    >
       Take out “{title}”
     </button>
     <button class="quiet" type="button" onclick={() => (touches = null)}>Leave it</button>

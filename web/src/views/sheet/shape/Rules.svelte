@@ -5,6 +5,7 @@
   import TroubleNote from '../../../shell/TroubleNote.svelte';
   import { find, type Json } from './fields';
   import type { Shape } from './shape.svelte';
+  import { onSheet } from '../turns';
 
   interface Props {
     shape: Shape;
@@ -39,36 +40,21 @@
   let binding = $state('TOUCH');
   let reason = $state('');
   const base = $props.id();
-  const sending = new Submission();
+  const sending = new Submission(onSheet);
 
-  const add = () =>
-    sending.send(
-      [which, other, binding, reason],
-      (id) =>
-        shape.change(
-          [
-            {
-              kind: 'INSERT',
-              at: [...within, 'order'],
-              now: {
-                before: which === 'after' ? other : own,
-                after: which === 'after' ? own : other,
-                binding,
-                reason: reason.trim(),
-              },
-            },
-          ],
-          id,
-        ),
-      () => (reason = ''),
-    );
+  const say = (edit: Schemas['NewEdit'], taken?: () => void) =>
+    sending.send(edit, (id) => shape.change([edit], id), taken);
+  const add = () => {
+    const now = {
+      before: which === 'after' ? other : own,
+      after: which === 'after' ? own : other,
+      binding,
+      reason: reason.trim(),
+    };
+    return say({ kind: 'INSERT', at: [...within, 'order'], now }, () => (reason = ''));
+  };
   const drop = (rule: Rule) =>
-    sending.send(['drop', rule], (id) =>
-      shape.change(
-        [{ kind: 'REMOVE', at: [...within, 'order', `${rule.before}>${rule.after}`] }],
-        id,
-      ),
-    );
+    say({ kind: 'REMOVE', at: [...within, 'order', `${rule.before}>${rule.after}`] });
 </script>
 
 <h3>What comes before what</h3>

@@ -3,7 +3,18 @@
   import type { Schemas, Trouble } from '../../../api/client';
   import { Submission } from '../../../api/submission.svelte';
   import TroubleNote from '../../../shell/TroubleNote.svelte';
-  import { asTyped, find, typed, type Document, type Json, type ShapeField } from './fields';
+  import {
+    around,
+    asTyped,
+    bareField,
+    find,
+    typed,
+    whenInWords,
+    type Document,
+    type Json,
+    type ShapeField,
+  } from './fields';
+  import { onSheet } from '../turns';
 
   interface Props {
     document: Document;
@@ -26,14 +37,17 @@
     (fresh) => (from = fresh),
     () => (from = null),
   );
-  const sending = new Submission();
+  const sending = new Submission(onSheet);
   const base = $props.id();
   const element = $derived(find(document, at));
+  const holder = $derived(around(document, at));
+  /** What can be chosen of a field. */
+  const choicesOf = (f: ShapeField) => (from && f.choices ? f.choices(from, holder) : []);
   const shown = $derived(fields.filter((f) => f.first || all));
   const name = (f: ShapeField) => f.at.join('.');
   const value = (f: ShapeField): Json | undefined =>
     typeof element === 'string'
-      ? f.at[0] === 'what'
+      ? f.at[0] === bareField(at)
         ? element
         : undefined
       : find(document, [...at, ...f.at]);
@@ -43,9 +57,12 @@
   const words = (f: ShapeField): string => {
     const now = counts(f);
     if (f.kind === 'yes') return now === true || now === 'true' ? 'yes' : 'no';
+    if (f.kind === 'when') return whenInWords(now, holder) || 'always';
     const text = asTyped(now);
-    if (f.kind === 'choice' && from && f.choices)
-      return f.choices(from).find((c) => c.code === text)?.words ?? (text || '–');
+    const called = (code: string) => choicesOf(f).find((c) => c.code === code)?.words ?? code;
+    if (f.kind === 'choice') return called(text) || '–';
+    if (f.kind === 'many') return text.split('\n').map(called).join('\n') || '–';
+    if (f.kind === 'numbers') return text.replaceAll('\n', ' → ') || '–';
     return text || '–';
   };
   const isOther = (f: ShapeField) => {
@@ -68,6 +85,7 @@
   function edit(f: ShapeField) {
     open = name(f);
     text = asTyped(counts(f));
+    if (f.kind === 'numbers') text = text.replaceAll('\n', ' ');
     reason = '';
     sending.trouble = null;
   }
@@ -82,9 +100,9 @@
       },
     ];
     if (typeof element === 'string') {
-      return f.at[0] === 'what'
+      return f.at[0] === bareField(at)
         ? put(at, element, now)
-        : put(at, element, { what: element, [f.at[0] ?? '']: now ?? null });
+        : put(at, element, { [bareField(at)]: element, [f.at[0] ?? '']: now ?? null });
     }
     const parent = f.at.slice(0, -1);
     if (parent.length && find(document, [...at, ...parent]) === undefined)
@@ -92,15 +110,14 @@
     return put([...at, ...f.at], value(f), now);
   }
   async function say(f: ShapeField, said: string) {
-    const now = typed(f.kind, said);
+    const now = typed(f.kind, said, value(f));
     if (JSON.stringify(now ?? null) === JSON.stringify(value(f) ?? null)) {
       open = '';
       return;
     }
     const why = reason.trim();
-    const taken = await sending.send([at, name(f), now, why], (id) =>
-      change(edits(f, now), id, why || undefined),
-    );
+    const changes = edits(f, now);
+    const taken = await sending.send([changes, why], (id) => change(changes, id, why || undefined));
     if (taken) open = '';
   }
   const lowers = (f: ShapeField) => f.at[0] === 'critical' && value(f) === true;
@@ -125,23 +142,44 @@
               void say(f, text);
             }}
           >
-            {#if f.kind === 'choice'}
+            {#if f.kind === 'choice' || f.kind === 'when'}
               <select
                 aria-labelledby="{base}-{name(f)}"
                 bind:value={text}
                 onchange={() => void say(f, text)}
                 {@attach focus}
               >
-                <option value="">–</option>
-                {#each from && f.choices ? f.choices(from) : [] as c (c.code)}
+                <option value="">{f.kind === 'when' ? 'always' : '–'}</option>
+                {#each choicesOf(f) as c (c.code)}
                   <option value={c.code}>{c.words}</option>
                 {/each}
               </select>
-            {:else if f.kind === 'lines' || f.kind === 'long'}
+            {:else if f.kind === 'many'}
+              <ul class="many" aria-labelledby="{base}-{name(f)}">
+                {#each choicesOf(f) as c (c.code)}
+                  {@const chosen = text.split('\n').filter(Boolean)}
+                  <li>
+                    <label>
+                      <input
+                        type="checkbox"
+                        checked={chosen.includes(c.code)}
+                        onchange={() =>
+                          (text = (
+                            chosen.includes(c.code)
+                              ? chosen.filter((code) => code !== c.code)
+                              : [...chosen, c.code]
+                          ).join('\n'))}
+                      />
+                      {c.words}
+                    </label>
+                  </li>
+                {/each}
+              </ul>
+            {:else if f.kind === 'lines' || f.kind === 'long' || f.kind === 'answers'}
               <textarea
                 aria-labelledby="{base}-{name(f)}"
                 bind:value={text}
-                rows={f.kind === 'lines' ? 4 : 3}
+                rows={f.kind === 'long' ? 3 : 4}
                 maxlength="2000"
                 onkeydown={(e) => e.key === 'Escape' && (open = '')}
                 {@attach focus}></textarea>
@@ -284,6 +322,22 @@
     border-bottom: 1px solid var(--copper);
     font: inherit;
     padding: 0.25rem 0.5rem;
+  }
+  .many {
+    flex: 1 1 100%;
+    list-style: none;
+  }
+  .many label {
+    display: flex;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 2.5rem;
+  }
+  .many input {
+    flex: none;
+    min-width: 1.25rem;
+    min-height: 1.25rem;
+    accent-color: var(--copper-fill);
   }
   .reason {
     grid-column: 1 / -1;

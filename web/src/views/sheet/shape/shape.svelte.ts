@@ -1,5 +1,5 @@
 import { api, ask, type Schemas } from '../../../api/client';
-import type { Document } from './fields';
+import { asTyped, find, namesIn, type Document } from './fields';
 
 type Shaped = Schemas['ShapedSheet'];
 
@@ -20,6 +20,21 @@ export class Shape {
     this.differs = shape.differs;
     this.canUndo = shape.canUndo;
     this.canRedo = shape.canRedo;
+  }
+
+  /** The jobs of a visit: the way to the document of each; only the job's own where it is one. */
+  get jobs(): { within: string[]; title: string }[] {
+    const together = find(this.document, ['together']);
+    if (!Array.isArray(together)) return [{ within: [], title: asTyped(this.document['title']) }];
+    return together.map((j) => ({
+      within: ['together', asTyped(find(j, ['pack'])), 'document'],
+      title: asTyped(find(j, ['document', 'title'])),
+    }));
+  }
+
+  /** The last joint of a document, which is where something new begins. */
+  lastJoint(within: string[]): string[] {
+    return namesIn(find(this.document, [...within, 'joints'])).slice(-1);
   }
 
   private get params() {
@@ -55,9 +70,9 @@ export class Shape {
   }
 
   /** A joint said in one line; comes back with its id and what was taken for granted. */
-  async line(line: string, id: string): Promise<Schemas['AddedJoint']> {
+  async line(line: string, within: string[], id: string): Promise<Schemas['AddedJoint']> {
     const added = await ask(
-      api.POST('/api/jobs/{id}/joint-lines', { ...this.params, body: { id, within: [], line } }),
+      api.POST('/api/jobs/{id}/joint-lines', { ...this.params, body: { id, within, line } }),
     );
     this.taken(added.page);
     return added;

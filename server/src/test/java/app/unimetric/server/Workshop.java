@@ -1,5 +1,7 @@
 package app.unimetric.server;
 
+import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.machine.Machine;
 import java.io.File;
 import java.io.IOException;
 import java.io.InputStream;
@@ -68,6 +70,11 @@ public final class Workshop implements AutoCloseable {
     return "jdbc:postgresql://127.0.0.1:"
         + Files.readString(database.resolve("port")).strip()
         + "/postgres";
+  }
+
+  /** Another machine of the fleet. */
+  public void add(Machine machine) {
+    context.getBean(Fleet.class).add(machine);
   }
 
   /** What earlier tests wrote down for the models of the depot is known no longer. */

@@ -193,9 +193,9 @@ final class Around {
     joints.forEach(j -> needed(conditions, j.id()));
     steps.forEach(s -> needed(conditions, s.taskId()));
     checks.forEach(c -> needed(conditions, c.taskId()));
-    Set<String> eachSide = new HashSet<>(inner.choices().eachSide());
-    outer.choices().eachSide().forEach(name -> eachSide.add(renamed(name)));
-    return new PackChoices(options, conditions, eachSide, inner.choices().sidesQuestion());
+    Map<String, List<Side>> sided = new HashMap<>(inner.choices().sided());
+    outer.choices().sided().forEach((name, sides) -> sided.put(renamed(name), sides));
+    return new PackChoices(options, conditions, sided, inner.choices().sidesQuestion());
   }
 
   private List<PackChoices.Condition> conditions(List<PackChoices.Condition> own) {

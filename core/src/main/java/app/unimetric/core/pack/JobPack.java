@@ -142,6 +142,28 @@ public record JobPack(
   }
 
   /**
+   * What was answered for one of the jobs of a visit; the answers themselves where it is none.
+   *
+   * @param jobKey of the job
+   */
+  public Answers answersOf(String jobKey, Answers given) {
+    return layout.together().stream()
+        .filter(j -> j.key().equals(jobKey))
+        .findFirst()
+        .map(j -> Visit.answersFor(j, choices, given))
+        .orElse(given);
+  }
+
+  /**
+   * What was answered for each job of a visit before, as answers to what the visit asks.
+   *
+   * @param own the answers of the jobs, by their keys
+   */
+  public Answers gathered(Map<String, Answers> own) {
+    return Visit.gathered(choices, layout.together(), own);
+  }
+
+  /**
    * Every joint the job may have, whatever its questions are answered, by the name it has in the
    * plan but for the side.
    */
@@ -190,7 +212,7 @@ public record JobPack(
     return as(joints.stream().map(j -> j.markedAgainst(written)).toList(), choices, layout);
   }
 
-  private JobPack as(List<PackJoint> others, PackChoices otherChoices, PackLayout otherLayout) {
+  JobPack as(List<PackJoint> others, PackChoices otherChoices, PackLayout otherLayout) {
     return new JobPack(
         key,
         title,

@@ -4,7 +4,6 @@ import app.unimetric.core.problem.Problems;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * What a job leaves open until its machine is known: questions whose answers pick joints, steps,
@@ -13,26 +12,27 @@ import java.util.Set;
  * @param options asked first
  * @param when under which answers something belongs to the job, by its name; what is not named
  *     always does
- * @param eachSide names of what is done once a side
+ * @param sided on which sides something is done, by its name: once a side, or on one side only;
+ *     what is not named is done once
  * @param sidesQuestion how it is asked on which sides; empty for the usual words
  */
 public record PackChoices(
     List<PackOption> options,
     Map<String, List<Condition>> when,
-    Set<String> eachSide,
+    Map<String, List<Side>> sided,
     String sidesQuestion) {
-  public static final PackChoices NONE = new PackChoices(List.of(), Map.of(), Set.of());
+  public static final PackChoices NONE = new PackChoices(List.of(), Map.of(), Map.of());
 
   /** Sides are asked for in the usual words. */
   public PackChoices(
-      List<PackOption> options, Map<String, List<Condition>> when, Set<String> eachSide) {
-    this(options, when, eachSide, "");
+      List<PackOption> options, Map<String, List<Condition>> when, Map<String, List<Side>> sided) {
+    this(options, when, sided, "");
   }
 
   public PackChoices {
     options = List.copyOf(options);
     when = Map.copyOf(when);
-    eachSide = Set.copyOf(eachSide);
+    sided = Map.copyOf(sided);
   }
 
   /** It belongs to the job when a question is answered by one of these. */
@@ -44,14 +44,25 @@ public record PackChoices(
 
   /** Whether the job is done on one side or both. */
   public boolean isSided() {
-    return !eachSide.isEmpty();
+    return !sided.isEmpty();
+  }
+
+  /**
+   * Whether it is asked on which sides the whole is done; a visit asks that of each of its jobs.
+   */
+  public boolean asksSides() {
+    return isSided() && options.stream().noneMatch(PackOption::asksSides);
+  }
+
+  /** How it is asked on which sides. */
+  public String sidesInWords() {
+    return sidesQuestion.isEmpty() ? "On which side?" : sidesQuestion;
   }
 
   /** The answers with the usual one wherever none was given. */
   public Map<String, String> settled(Answers given) {
     Map<String, String> settled = new LinkedHashMap<>();
-    options.forEach(
-        o -> settled.put(o.id(), given.options().getOrDefault(o.id(), o.answers().get(0).id())));
+    options.forEach(o -> settled.put(o.id(), given.options().getOrDefault(o.id(), o.usual(given))));
     return settled;
   }
 

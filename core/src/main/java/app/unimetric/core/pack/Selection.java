@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -52,11 +51,7 @@ final class Selection {
         new PackLayout(
             pack.layout().sidesInTurn() && sides.size() > 1,
             pack.layout().around().stream()
-                .flatMap(
-                    name ->
-                        choices.eachSide().contains(name)
-                            ? sides.stream().map(side -> side.of(name))
-                            : Stream.of(name))
+                .flatMap(name -> names(name).stream())
                 .collect(Collectors.toSet()),
             List.of()));
   }
@@ -67,7 +62,7 @@ final class Selection {
       return null;
     }
     Undoing.BesideStep beside = undoing.beside();
-    return beside == null || !choices.eachSide().contains(PackStep.taskIdOf(beside.stepId()))
+    return beside == null || !isSided(PackStep.taskIdOf(beside.stepId()))
         ? undoing
         : new Undoing(
             undoing.text(), new Undoing.BesideStep(side.of(beside.stepId()), beside.after()));
@@ -75,7 +70,7 @@ final class Selection {
 
   private PackStep.@Nullable Beside beside(PackStep step, Side side) {
     PackStep.Beside beside = step.beside();
-    return beside == null || !choices.eachSide().contains(beside.jointId())
+    return beside == null || !isSided(beside.jointId())
         ? beside
         : new PackStep.Beside(side.of(beside.jointId()), beside.after());
   }
@@ -97,19 +92,35 @@ final class Selection {
       if (!choices.holds(name, settled)) {
         continue;
       }
-      if (part.role() == PartRole.ORDERED_PER_SIDE && choices.eachSide().contains(name)) {
-        sides.forEach(
-            side ->
-                counted.add(new PackPart(onSide(part.name(), side), part.count(), part.role())));
+      if (part.role() == PartRole.ORDERED_PER_SIDE && isSided(name)) {
+        sides(name)
+            .forEach(
+                side ->
+                    counted.add(
+                        new PackPart(onSide(part.name(), side), part.count(), part.role())));
       } else {
-        counted.add(new PackPart(part.name(), part.count() * times(name), part.role()));
+        int times = isSided(name) ? sides(name).size() : 1;
+        if (times > 0) {
+          counted.add(new PackPart(part.name(), part.count() * times, part.role()));
+        }
       }
     }
     return counted;
   }
 
-  private int times(String name) {
-    return choices.eachSide().contains(name) ? sides.size() : 1;
+  private boolean isSided(String name) {
+    return choices.sided().containsKey(name);
+  }
+
+  /** The sides on which something is done, of those the job is done on. */
+  private List<Side> sides(String name) {
+    List<Side> own = choices.sided().getOrDefault(name, List.of());
+    return sides.stream().filter(own::contains).toList();
+  }
+
+  /** What something is called once the sides are known; nothing where it is done on neither. */
+  private List<String> names(String name) {
+    return isSided(name) ? sides(name).stream().map(side -> side.of(name)).toList() : List.of(name);
   }
 
   private <T> List<T> each(List<T> all, Function<T, String> name, BiFunction<T, Side, T> on) {
@@ -118,8 +129,8 @@ final class Selection {
       if (!choices.holds(name.apply(one), settled)) {
         continue;
       }
-      if (choices.eachSide().contains(name.apply(one))) {
-        sides.forEach(side -> kept.add(on.apply(one, side)));
+      if (isSided(name.apply(one))) {
+        sides(name.apply(one)).forEach(side -> kept.add(on.apply(one, side)));
       } else {
         kept.add(one);
       }
@@ -127,29 +138,34 @@ final class Selection {
     return kept;
   }
 
-  /** A rule between two that are done once a side holds on each side by itself. */
+  /**
+   * A rule between two that are done once a side holds on each side by itself; between one of the
+   * left and one of the right it holds across.
+   */
   private List<OrderRule> rules(List<OrderRule> rules) {
     List<OrderRule> kept = new ArrayList<>();
     for (OrderRule rule : rules) {
       if (!choices.holds(rule.before(), settled) || !choices.holds(rule.after(), settled)) {
         continue;
       }
-      boolean first = choices.eachSide().contains(rule.before());
-      boolean later = choices.eachSide().contains(rule.after());
-      if (!first && !later) {
-        kept.add(rule);
-      } else {
-        sides.forEach(
-            side ->
-                kept.add(
-                    new OrderRule(
-                        first ? side.of(rule.before()) : rule.before(),
-                        later ? side.of(rule.after()) : rule.after(),
-                        rule.binding(),
-                        rule.reason())));
+      List<Side> shared =
+          choices.sided().getOrDefault(rule.before(), List.of()).stream()
+              .filter(choices.sided().getOrDefault(rule.after(), List.of())::contains)
+              .toList();
+      for (String first : names(rule.before())) {
+        for (String later : names(rule.after())) {
+          if (shared.isEmpty()
+              || sideOf(first, rule.before()).equals(sideOf(later, rule.after()))) {
+            kept.add(new OrderRule(first, later, rule.binding(), rule.reason()));
+          }
+        }
       }
     }
     return kept;
+  }
+
+  private static String sideOf(String named, String name) {
+    return named.substring(name.length());
   }
 
   private PackRecheck recheck(PackRecheck recheck) {
@@ -157,28 +173,21 @@ final class Selection {
         recheck.rule(),
         recheck.jointIds().stream()
             .filter(id -> choices.holds(id, settled))
-            .flatMap(id -> ids(id).stream())
+            .flatMap(id -> names(id).stream())
             .toList());
-  }
-
-  private List<String> ids(String jointId) {
-    return choices.eachSide().contains(jointId)
-        ? sides.stream().map(side -> side.of(jointId)).toList()
-        : List.of(jointId);
   }
 
   /** An assembly whose joints are done once a side is one on each side. */
   private List<PackAssembly> assemblies(PackAssembly assembly) {
     List<String> joints =
         assembly.jointIds().stream().filter(id -> choices.holds(id, settled)).toList();
-    boolean sided =
-        !joints.isEmpty() && joints.stream().allMatch(id -> choices.eachSide().contains(id));
+    boolean sided = !joints.isEmpty() && joints.stream().allMatch(this::isSided);
     if (!sided) {
       return List.of(
           new PackAssembly(
               assembly.id(),
               assembly.title(),
-              joints.stream().flatMap(id -> ids(id).stream()).toList(),
+              joints.stream().flatMap(id -> names(id).stream()).toList(),
               assembly.onTheBench()));
     }
     return sides.stream()
@@ -187,8 +196,9 @@ final class Selection {
                 new PackAssembly(
                     side.of(assembly.id()),
                     onSide(assembly.title(), side),
-                    joints.stream().map(side::of).toList(),
+                    joints.stream().filter(id -> sides(id).contains(side)).map(side::of).toList(),
                     assembly.onTheBench()))
+        .filter(a -> !a.jointIds().isEmpty())
         .toList();
   }
 

@@ -2,13 +2,20 @@ package app.unimetric.core.pack;
 
 /** A side of the machine, as its rider sits. */
 public enum Side {
-  LEFT("left"),
-  RIGHT("right");
+  LEFT("left", "Left"),
+  RIGHT("right", "Right");
 
   private final String words;
+  private final String title;
 
-  Side(String words) {
+  Side(String words, String title) {
     this.words = words;
+    this.title = title;
+  }
+
+  /** As it stands alone. */
+  public String title() {
+    return title;
   }
 
   public String words() {

@@ -54,21 +54,45 @@ final class Visit {
    */
   static PackChoices choices(PackChoices own, List<JobPack> jobs) {
     List<PackOption> options = new ArrayList<>(own.options());
-    Set<String> eachSide = new HashSet<>(own.eachSide());
+    Map<String, List<Side>> sided = new HashMap<>(own.sided());
     for (JobPack job : jobs) {
       for (PackOption o : job.choices().options()) {
         if (options.stream().noneMatch(asked -> isSame(asked, o))) {
           options.add(new PackOption(job.key() + "." + o.id(), o.question(), o.answers()));
         }
       }
-      job.choices().eachSide().forEach(name -> eachSide.add(job.key() + "." + name));
+      if (job.choices().isSided()) {
+        options.add(
+            PackOption.ofSides(job.key(), job.title() + ": " + job.choices().sidesInWords()));
+      }
+      job.choices().sided().forEach((name, on) -> sided.put(job.key() + "." + name, on));
     }
-    Set<String> asked = new HashSet<>();
-    jobs.stream()
-        .filter(j -> j.choices().isSided())
-        .forEach(j -> asked.add(j.choices().sidesQuestion()));
-    return new PackChoices(
-        options, own.when(), eachSide, asked.size() == 1 ? asked.iterator().next() : "");
+    return new PackChoices(options, own.when(), sided, own.sidesQuestion());
+  }
+
+  /**
+   * What was answered for each of the jobs, as answers to what the visit asks; what two jobs ask
+   * alike is answered as the first of them was.
+   *
+   * @param own the answers of the jobs, by their keys
+   */
+  static Answers gathered(PackChoices asked, List<JobPack> jobs, Map<String, Answers> own) {
+    Map<String, String> options = new HashMap<>();
+    for (JobPack job : jobs) {
+      Answers given = own.getOrDefault(job.key(), Answers.NONE);
+      for (PackOption o : job.choices().options()) {
+        String answer = given.options().get(o.id());
+        if (answer != null && o.has(answer)) {
+          asked.options().stream()
+              .filter(a -> isSame(a, o))
+              .forEach(a -> options.putIfAbsent(a.id(), answer));
+        }
+      }
+      if (job.choices().isSided() && !given.sides().isEmpty()) {
+        options.put(PackOption.idOfSides(job.key()), PackOption.answer(given.sides()));
+      }
+    }
+    return new Answers(options, List.of());
   }
 
   /** What was answered for one of the jobs. */
@@ -81,7 +105,11 @@ final class Visit {
           .map(o -> given.options().get(o.id()))
           .ifPresent(answer -> options.put(own.id(), answer));
     }
-    return new Answers(options, job.choices().isSided() ? given.sides() : List.of());
+    if (!job.choices().isSided()) {
+      return new Answers(options, List.of());
+    }
+    String sides = given.options().get(PackOption.idOfSides(job.key()));
+    return new Answers(options, sides == null ? given.sides() : PackOption.sides(sides));
   }
 
   private static boolean isSame(PackOption a, PackOption b) {

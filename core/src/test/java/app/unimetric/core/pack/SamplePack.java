@@ -349,6 +349,43 @@ public final class SamplePack {
     }
   }
 
+  /** The same job with questions, and things that are done once a side. */
+  public static JobPack asking(JobPack pack, List<PackOption> options, String... eachSide) {
+    Map<String, List<Side>> sided = new LinkedHashMap<>();
+    for (String name : eachSide) {
+      sided.put(name, List.of(Side.values()));
+    }
+    return asking(pack, options, sided);
+  }
+
+  /** The same on the sides named. */
+  static JobPack asking(JobPack pack, List<PackOption> options, Map<String, List<Side>> sided) {
+    return pack.as(pack.joints(), new PackChoices(options, Map.of(), sided), pack.layout());
+  }
+
+  /** The same job with other parts. */
+  public static JobPack with(JobPack p, List<PackPart> parts) {
+    return new JobPack(
+        p.key(),
+        p.title(),
+        p.summary(),
+        p.machineKind(),
+        p.models(),
+        p.fits(),
+        p.words(),
+        p.cautions(),
+        p.preparation(),
+        parts,
+        p.steps(),
+        p.joints(),
+        p.order(),
+        p.checks(),
+        p.rechecks(),
+        p.assemblies(),
+        p.choices(),
+        p.layout());
+  }
+
   /** The joint with this id inside a document, to be changed by a test. */
   @SuppressWarnings("unchecked")
   public static Map<String, Object> jointOf(Map<String, Object> pack, int index) {

@@ -201,8 +201,10 @@ class VisitTest {
             "nut",
             "Which nut?",
             List.of(new PackOption.Answer("a", "A"), new PackOption.Answer("b", "B")));
-    JobPack a = asking(one(), alike);
-    JobPack b = asking(two(), new PackOption("pegs", alike.question(), alike.answers()), own);
+    JobPack a = SamplePack.asking(one(), List.of(alike));
+    JobPack b =
+        SamplePack.asking(
+            two(), List.of(new PackOption("pegs", alike.question(), alike.answers()), own));
     JobPack both = visit(a, b);
     assertThat(both.choices().options())
         .extracting(PackOption::id)
@@ -211,28 +213,65 @@ class VisitTest {
     assertThat(Visit.answersFor(b, both.choices(), given))
         .isEqualTo(new Answers(Map.of("pegs", "two", "nut", "b"), List.of()));
     assertThat(both.answered(given).joints()).hasSize(3);
+    assertThat(
+            both.gathered(
+                Map.of(
+                    "two", new Answers(Map.of("pegs", "two", "nut", "b", "gone", "a"), List.of()))))
+        .as("as each was answered by itself")
+        .isEqualTo(given);
+    assertThat(
+            both.gathered(
+                    Map.of(
+                        "one", new Answers(Map.of("pins", "one"), List.of()),
+                        "two", new Answers(Map.of("pegs", "two", "nut", "c"), List.of())))
+                .options())
+        .as("the first of them counts; an answer nobody offers any more does not")
+        .isEqualTo(Map.of("one.pins", "one"));
   }
 
-  private static JobPack asking(JobPack p, PackOption... options) {
-    return new JobPack(
-        p.key(),
-        p.title(),
-        p.summary(),
-        p.machineKind(),
-        p.models(),
-        p.fits(),
-        p.words(),
-        p.cautions(),
-        p.preparation(),
-        p.parts(),
-        p.steps(),
-        p.joints(),
-        p.order(),
-        p.checks(),
-        p.rechecks(),
-        p.assemblies(),
-        new PackChoices(List.of(options), Map.of(), java.util.Set.of()),
-        p.layout());
+  private static JobPack sided(JobPack job) {
+    return SamplePack.asking(job, List.of(), "plate");
+  }
+
+  private static List<String> plates(Answers given) {
+    return visit(sided(one()), sided(two())).answered(given).joints().stream()
+        .map(PackJoint::id)
+        .filter(id -> id.contains("plate"))
+        .toList();
+  }
+
+  @Test
+  void eachJobOfAVisitIsAskedForItsOwnSides() {
+    PackChoices asked = visit(sided(one()), sided(two())).choices();
+    assertThat(asked.asksSides()).as("the visit as a whole is not asked").isFalse();
+    assertThat(asked.options())
+        .extracting(PackOption::question)
+        .containsExactly("Job one: On which side?", "Job two: On which side?");
+    assertThat(asked.options().get(0).answers())
+        .extracting(PackOption.Answer::words)
+        .containsExactly("Both", "Left", "Right");
+    String first = asked.options().get(0).id();
+    assertThat(plates(Answers.NONE))
+        .containsExactly("one.plate.LEFT", "one.plate.RIGHT", "two.plate.LEFT", "two.plate.RIGHT");
+    assertThat(plates(new Answers(Map.of(first, "RIGHT"), List.of())))
+        .containsExactly("one.plate.RIGHT", "two.plate.LEFT", "two.plate.RIGHT");
+    assertThat(plates(new Answers(Map.of(first, "BOTH"), List.of(Side.LEFT))))
+        .as("what was said of the whole once holds where nothing was said of the job")
+        .containsExactly("one.plate.LEFT", "one.plate.RIGHT", "two.plate.LEFT");
+    assertThat(asked.settled(new Answers(Map.of(first, "BOTH"), List.of(Side.LEFT))).values())
+        .containsExactly("BOTH", "LEFT");
+  }
+
+  @Test
+  void whatOneJobWasAnsweredBeforeComesIntoTheVisit() {
+    JobPack visit = visit(sided(one()), sided(two()));
+    Answers before = new Answers(Map.of(), List.of(Side.RIGHT));
+    Answers gathered = visit.gathered(Map.of("two", before));
+    assertThat(plates(gathered))
+        .containsExactly("one.plate.LEFT", "one.plate.RIGHT", "two.plate.RIGHT");
+    assertThat(visit.answersOf("two", gathered)).isEqualTo(before);
+    assertThat(visit.answersOf("one", gathered)).isEqualTo(Answers.NONE);
+    assertThat(one().answersOf("one", before)).as("no visit").isEqualTo(before);
   }
 
   @Test

@@ -22,7 +22,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** What is on the bench first, one side before the other, one job inside another. */
@@ -98,38 +97,21 @@ class PackLayoutTest {
     undone(SamplePack.jointOf(document, 0));
     undone(SamplePack.jointOf(document, 1));
     JobPack pack = SamplePack.read(document);
-    return new JobPack(
-        pack.key(),
-        pack.title(),
-        pack.summary(),
-        pack.machineKind(),
-        pack.models(),
-        pack.fits(),
-        pack.words(),
-        pack.cautions(),
-        pack.preparation(),
-        List.of(
-            new PackPart("pads", 1, PartRole.USED_ONCE),
-            new PackPart("bracket", 1, PartRole.ORDERED_PER_SIDE)),
-        pack.steps(),
-        pack.joints(),
-        pack.order(),
-        pack.checks(),
-        pack.rechecks(),
-        pack.assemblies(),
-        new PackChoices(
-            List.of(),
-            Map.of(),
-            Set.of(
-                "pair",
-                "plate",
-                "step.hang",
-                "step.off",
-                "step.pin",
-                "measure.pads",
-                "part.pads",
-                "part.bracket")),
-        pack.layout());
+    return SamplePack.asking(
+        SamplePack.with(
+            pack,
+            List.of(
+                new PackPart("pads", 1, PartRole.USED_ONCE),
+                new PackPart("bracket", 1, PartRole.ORDERED_PER_SIDE))),
+        List.of(),
+        "pair",
+        "plate",
+        "step.hang",
+        "step.off",
+        "step.pin",
+        "measure.pads",
+        "part.pads",
+        "part.bracket");
   }
 
   @Test
@@ -260,34 +242,14 @@ class PackLayoutTest {
     Map<String, Object> document = document();
     JobPack open = SamplePack.read(document);
     JobPack asked =
-        new JobPack(
-            open.key(),
-            open.title(),
-            open.summary(),
-            open.machineKind(),
-            open.models(),
-            open.fits(),
-            open.words(),
-            open.cautions(),
-            open.preparation(),
-            open.parts(),
-            open.steps(),
-            open.joints(),
-            open.order(),
-            open.checks(),
-            open.rechecks(),
-            open.assemblies(),
-            new PackChoices(
-                List.of(
-                    new PackOption(
-                        "crank",
-                        "Is the crank on?",
-                        List.of(
-                            new PackOption.Answer("on", "Yes"),
-                            new PackOption.Answer("off", "No")))),
-                Map.of(),
-                Set.of()),
-            open.layout());
+        SamplePack.asking(
+            open,
+            List.of(
+                new PackOption(
+                    "crank",
+                    "Is the crank on?",
+                    List.of(
+                        new PackOption.Answer("on", "Yes"), new PackOption.Answer("off", "No")))));
     JobPack both =
         asked.inside(outer(), List.of(new PackChoices.Condition("crank", List.of("on"))));
     assertThat(row(both.answered(Answers.NONE))).anyMatch(t -> t.contains("crank.pinch"));

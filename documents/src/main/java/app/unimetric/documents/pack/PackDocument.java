@@ -9,6 +9,7 @@ import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.Side;
 import app.unimetric.core.pack.Turn;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.GapStyle;
@@ -71,10 +72,11 @@ record PackDocument(
       @Nullable Double within,
       Measure.@Nullable End onPart,
       @Nullable Map<String, List<String>> when,
-      @Nullable Boolean eachSide) {
+      @Nullable Boolean eachSide,
+      @Nullable Side side) {
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     static MeasureFields ofText(String what) {
-      return new MeasureFields(what, null, null, null, null, null, null, null, null);
+      return new MeasureFields(what, null, null, null, null, null, null, null, null, null);
     }
   }
 
@@ -83,10 +85,11 @@ record PackDocument(
       String question,
       @Nullable String call,
       @Nullable Map<String, List<String>> when,
-      @Nullable Boolean eachSide) {
+      @Nullable Boolean eachSide,
+      @Nullable Side side) {
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     static FitFields ofText(String question) {
-      return new FitFields(question, null, null, null);
+      return new FitFields(question, null, null, null, null);
     }
   }
 
@@ -114,7 +117,8 @@ record PackDocument(
       int count,
       @Nullable PartRole role,
       @Nullable Map<String, List<String>> when,
-      @Nullable Boolean eachSide) {}
+      @Nullable Boolean eachSide,
+      @Nullable Side side) {}
 
   /** Joints by their ids. */
   record AssemblyFields(
@@ -138,7 +142,8 @@ record PackDocument(
       @Nullable String after,
       @Nullable TaskKind kind,
       @Nullable Map<String, List<String>> when,
-      @Nullable Boolean eachSide) {}
+      @Nullable Boolean eachSide,
+      @Nullable Side side) {}
 
   record RuleFields(String before, String after, @Nullable Binding binding, String reason) {}
 
@@ -184,7 +189,8 @@ record PackDocument(
       @Nullable UndoFields undo,
       @Nullable String place,
       @Nullable Map<String, List<String>> when,
-      @Nullable Boolean eachSide) {}
+      @Nullable Boolean eachSide,
+      @Nullable Side side) {}
 
   record SurfaceFields(
       @Nullable Material bolt,

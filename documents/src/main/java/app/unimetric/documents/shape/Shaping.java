@@ -229,6 +229,20 @@ public final class Shaping {
   }
 
   /**
+   * What something of a document is called in the plan: the keys of the jobs it stands in before
+   * its name.
+   *
+   * @param within the way to the document; empty for the job's own
+   */
+  public static String nameInPlan(List<String> within, String name) {
+    StringBuilder planned = new StringBuilder();
+    for (int i = 1; i < within.size(); i += 3) {
+      planned.append(within.get(i)).append('.');
+    }
+    return planned.append(name).toString();
+  }
+
+  /**
    * Where a joint or step of the plan stands in the document: in it, or in a job that stands around
    * it or goes with it.
    *

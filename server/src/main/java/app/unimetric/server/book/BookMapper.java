@@ -13,7 +13,10 @@ interface BookMapper {
   /** Values of the machine's make, model, year and variant that were not taken back. */
   List<KnownValue> of(@Param("machine") Machine machine);
 
-  void add(@Param("machine") Machine machine, @Param("value") KnownValue value);
+  void add(
+      @Param("machine") Machine machine,
+      @Param("years") ModelYears years,
+      @Param("value") KnownValue value);
 
   void takeBack(
       @Param("id") UUID id,

@@ -26,4 +26,18 @@ public record KnownValue(
     @Nullable UUID jobId,
     String saidBy,
     UUID saidById,
-    Instant saidAt) {}
+    Instant saidAt) {
+
+  /** What it says, whoever wrote it down and when. */
+  record Said(
+      String place,
+      String thread,
+      String typed,
+      Source source,
+      String document,
+      FrictionCondition condition) {}
+
+  Said said() {
+    return new Said(place, thread, typed, source, document, condition);
+  }
+}

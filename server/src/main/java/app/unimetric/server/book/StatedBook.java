@@ -3,8 +3,10 @@ package app.unimetric.server.book;
 import app.unimetric.core.bench.Signature;
 import app.unimetric.server.machine.Machine;
 import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
@@ -20,9 +22,19 @@ public class StatedBook {
     this.mapper = mapper;
   }
 
-  /** What is known for machines of this make, model, year and variant. */
+  /**
+   * What is known for machines of this make, model, year and variant; said again for more years it
+   * counts once.
+   */
   public List<KnownValue> of(Machine machine) {
-    return mapper.of(machine);
+    Map<KnownValue.Said, KnownValue> once = new LinkedHashMap<>();
+    mapper.of(machine).forEach(v -> once.putIfAbsent(v.said(), v));
+    return List.copyOf(once.values());
+  }
+
+  /** All that says the same of a machine as one value does, itself with it. */
+  public List<KnownValue> same(Machine machine, KnownValue value) {
+    return mapper.of(machine).stream().filter(v -> v.said().equals(value.said())).toList();
   }
 
   /** Whether a known value is about a place. */
@@ -31,9 +43,10 @@ public class StatedBook {
   }
 
   /** Writes a value down for the model of a machine; once however often it is sent. */
-  public void add(Machine machine, KnownValue v) {
+  public void add(Machine machine, ModelYears years, KnownValue v) {
     mapper.add(
         machine,
+        years,
         new KnownValue(
             v.id(),
             named(v.place()),

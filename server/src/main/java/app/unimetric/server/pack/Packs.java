@@ -3,6 +3,7 @@ package app.unimetric.server.pack;
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.MachineKind;
+import app.unimetric.documents.pack.PackLibrary;
 import app.unimetric.documents.pack.PackReader;
 import app.unimetric.server.problem.Refusal;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -128,9 +129,13 @@ public class Packs {
     return found(key).isPresent();
   }
 
-  /** A document with the jobs it names written into it. */
-  public String whole(String document) {
-    return reader.whole(document, this::found);
+  /**
+   * A document with the jobs it names written into it.
+   *
+   * @param besides where jobs are found that are not on offer to all
+   */
+  public String whole(String document, PackLibrary besides) {
+    return reader.whole(document, key -> found(key).or(() -> besides.document(key)));
   }
 
   /** What a document that names the jobs around it comes to today. */

@@ -23,6 +23,7 @@ import app.unimetric.server.pack.Packs;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -65,10 +66,7 @@ public class JobOpening {
   public Job open(UUID id, UUID machineId, String packKey, Instant at, Signature by) {
     Machine machine = fleet.machine(machineId);
     Optional<ModelPack> model = models.of(machine, packKey, by);
-    String document =
-        model.isPresent() && !packs.isOffered(packKey)
-            ? model.get().document()
-            : packs.offered(packKey).document();
+    String document = document(packKey, model);
     JobPack pack = packs.read(document);
     new Problems()
         .require(
@@ -108,39 +106,45 @@ public class JobOpening {
             "packKeys",
             "name one job twice.")
         .orThrow();
-    List<Packs.Offered> offered = packKeys.stream().map(packs::offered).toList();
+    Map<String, ModelPack> kept = new LinkedHashMap<>();
+    models.of(machine, by).stream()
+        .filter(m -> packKeys.contains(m.baseKey()))
+        .forEach(m -> kept.put(m.baseKey(), m));
+    List<JobPack> single =
+        packKeys.stream()
+            .map(key -> packs.read(document(key, Optional.ofNullable(kept.get(key)))))
+            .toList();
     new Problems()
         .require(
-            offered.stream().allMatch(o -> o.pack().suits(machine.kind(), machine.designation())),
+            single.stream().allMatch(p -> p.suits(machine.kind(), machine.designation())),
             "packKeys",
             "name a job that is not written for this machine.")
         .orThrow();
-    String title = offered.stream().map(o -> o.pack().title()).collect(Collectors.joining(" + "));
+    String title = single.stream().map(JobPack::title).collect(Collectors.joining(" + "));
     String document =
         packs.whole(
-            PackDraft.visit(ownKey("visit", id), shortened(title), machine.kind(), packKeys));
+            PackDraft.visit(ownKey("visit", id), shortened(title), machine.kind(), packKeys),
+            key -> Optional.ofNullable(kept.get(key)).map(ModelPack::document));
     if (jobs.open(id, machineId, shortened(title), document, null, at, by)) {
       Shaping shaping = Shaping.of(document);
-      Map<String, String> answers = new HashMap<>();
-      for (String key : packKeys) {
-        models
-            .of(machine, key, by)
-            .ifPresent(
-                m -> {
-                  asLastDone(id, shaping, List.of("together", key, "document"), m, at, by);
-                  SheetDocument.answers(m.answers())
-                      .options()
-                      .forEach((option, answer) -> answers.put(key + "." + option, answer));
-                });
-      }
+      Map<String, Answers> answers = new HashMap<>();
+      kept.forEach(
+          (key, m) -> {
+            asLastDone(id, shaping, List.of("together", key, "document"), m, at, by);
+            answers.put(key, SheetDocument.answers(m.answers()));
+          });
       JobPack pack = packs.read(shaping.document());
-      answers
-          .keySet()
-          .removeIf(o -> pack.choices().options().stream().noneMatch(p -> p.id().equals(o)));
-      answer(id, new Answers(answers, List.of()), at, by);
+      answer(id, pack.gathered(answers), at, by);
       remember(id, machine, pack);
     }
     return jobs.job(id);
+  }
+
+  /** What a job is opened with: what is on offer to all, else as the shop kept it. */
+  private String document(String packKey, Optional<ModelPack> model) {
+    return model.isPresent() && !packs.isOffered(packKey)
+        ? model.get().document()
+        : packs.offered(packKey).document();
   }
 
   /**
@@ -207,12 +211,17 @@ public class JobOpening {
                     .forEach(v -> remember(jobId, jointId, v)));
   }
 
-  /** A value that another job left for a joint that comes into this one. */
-  void remember(Job job, String jointId, PackJoint joint) {
-    book.of(fleet.machine(job.machineId())).stream()
-        .filter(v -> !job.id().equals(v.jobId()))
-        .filter(v -> StatedBook.isAbout(v, joint.valuePlace()))
-        .forEach(v -> remember(job.id(), jointId, v));
+  /** What is known for the model comes to joints that came into a job after it was opened. */
+  void remember(Job job, List<PackJoint> came) {
+    if (came.isEmpty()) {
+      return;
+    }
+    List<KnownValue> known = book.of(fleet.machine(job.machineId()));
+    for (PackJoint joint : came) {
+      known.stream()
+          .filter(v -> StatedBook.isAbout(v, joint.valuePlace()))
+          .forEach(v -> remember(job.id(), joint.packId(), v));
+    }
   }
 
   private void remember(UUID jobId, String jointId, KnownValue v) {

@@ -161,8 +161,8 @@ record JobSheet(
    *
    * @param options the questions with the answer that counts
    * @param sidesQuestion how it is asked on which sides
-   * @param sided whether it is done once a side
-   * @param sides on which it is done; empty where it is not done once a side
+   * @param sided whether it is asked on which sides all of it is done
+   * @param sides on which it is done; empty where that is not asked
    */
   record Questions(List<Question> options, String sidesQuestion, boolean sided, List<Side> sides) {
     static Questions of(PackChoices choices, Answers answers) {
@@ -171,9 +171,9 @@ record JobSheet(
           choices.options().stream()
               .map(o -> new Question(o, settled.getOrDefault(o.id(), "")))
               .toList(),
-          choices.sidesQuestion().isEmpty() ? "On which side?" : choices.sidesQuestion(),
-          choices.isSided(),
-          choices.isSided() ? choices.sides(answers) : List.of());
+          choices.sidesInWords(),
+          choices.asksSides(),
+          choices.asksSides() ? choices.sides(answers) : List.of());
     }
   }
 

@@ -5,6 +5,7 @@ import app.unimetric.core.problem.Problems;
 import app.unimetric.documents.pack.PackDraft;
 import app.unimetric.documents.shape.ShapeEdit;
 import app.unimetric.documents.shape.ShapeRemoval;
+import app.unimetric.documents.shape.ShapeSides;
 import app.unimetric.documents.shape.Shaping;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
@@ -57,7 +58,11 @@ class ShapeController {
     REMOVE,
     MOVE,
     /** Another like it, right behind it, under a name of its own. */
-    COPY
+    COPY,
+    /** It is done on the other side too. */
+    BOTH_SIDES,
+    /** The left and the right one may differ from now on. */
+    APART
   }
 
   /**
@@ -150,8 +155,15 @@ class ShapeController {
    */
   record NewJointLine(UUID id, List<String> within, String line, @Nullable String before) {}
 
-  /** The sheet with the joint, and what was taken for granted about it. */
-  record AddedJoint(ShapedSheet page, String jointId, List<String> assumed) {}
+  /**
+   * The sheet with the joint, and what was taken for granted about it.
+   *
+   * @param jointId as the plan calls it
+   * @param list the way to the list it stands in
+   * @param name what it is called there
+   */
+  record AddedJoint(
+      ShapedSheet page, String jointId, List<String> list, String name, List<String> assumed) {}
 
   @PostMapping("/api/jobs/{id}/joint-lines")
   AddedJoint joint(
@@ -172,8 +184,9 @@ class ShapeController {
             "",
             clock.instant(),
             person);
-    shaped.value(changed, j.id(), name, line, clock.instant(), person);
-    return new AddedJoint(page(jobs.job(id)), name, line.assumed());
+    String planned = Shaping.nameInPlan(j.within(), name);
+    shaped.value(changed, j.id(), planned, line, clock.instant(), person);
+    return new AddedJoint(page(jobs.job(id)), planned, list, name, line.assumed());
   }
 
   /**
@@ -218,6 +231,8 @@ class ShapeController {
       case PUT -> List.of(new ShapeEdit.Put(e.at(), tree(e.was()), tree(e.now())));
       case MOVE -> List.of(new ShapeEdit.Move(e.at(), e.before()));
       case COPY -> shaping.copy(e.at());
+      case BOTH_SIDES -> ShapeSides.both(shaping, e.at());
+      case APART -> ShapeSides.apart(shaping, e.at());
       case INSERT -> {
         JsonNode item = tree(e.now());
         new Problems().require(item != null, "edits", "bring nothing to insert.").orThrow();

@@ -20,8 +20,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -99,9 +101,10 @@ class ShapedJobs {
     // The row of the job is locked from here on: who shapes at the same moment waits.
     jobs.raiseVersion(job);
     Sheet sheet = sheets.sheet(job);
-    List<ShapeEdit> change = edits.apply(sheet);
     JobPack before = sheet.pack();
+    List<ShapeEdit> change;
     try {
+      change = edits.apply(sheet);
       sheet.shaping().take(id, change, undoes);
     } catch (ShapeConflict e) {
       throw Refusal.conflict(words(e), Map.of("at", e.at(), "now", e.nowInWords()));
@@ -114,19 +117,22 @@ class ShapedJobs {
         SheetDocument.write(new SheetSaying.Shaped(change, undoes, reason)),
         by.signature(),
         at);
-    mustBeSaidByALead(Lowered.between(before, sheets.sheet(job).pack()), reason, by);
+    JobPack after = sheets.sheet(job).pack();
+    mustBeSaidByALead(Lowered.between(before, after), reason, by);
+    opening.remember(job, came(before, after));
     return jobs.job(job.id());
   }
 
-  /** What was known or said of the torque of a joint that came into the job. */
+  private static List<PackJoint> came(JobPack before, JobPack after) {
+    Set<String> known =
+        before.joints().stream().map(PackJoint::packId).collect(Collectors.toUnmodifiableSet());
+    return after.joints().stream().filter(j -> !known.contains(j.packId())).toList();
+  }
+
+  /** What was said of the torque of a joint in the line that brought it into the job. */
   @Transactional
   void value(Job job, UUID id, String jointId, JointLine line, Instant at, SignedIn by) {
     JobPack pack = sheets.sheet(job).pack();
-    for (PackJoint joint : pack.joints()) {
-      if (joint.isNamed(jointId)) {
-        opening.remember(job, joint.id(), joint);
-      }
-    }
     String torque = line.torque();
     UUID valueId = UUID.nameUUIDFromBytes((id + " value").getBytes(StandardCharsets.UTF_8));
     if (torque != null && !mapper.exists(valueId)) {

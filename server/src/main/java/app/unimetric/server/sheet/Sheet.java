@@ -124,14 +124,19 @@ final class Sheet {
       answered = answered.markedAgainst(opened.answered(answersTo(opened)));
     }
     Map<String, List<DocumentedValue>> found = new LinkedHashMap<>();
-    for (Said<SheetSaying.ValueFound> v : all(SheetSaying.ValueFound.class)) {
-      if (withdrawal(v.id()).isEmpty()) {
-        found
-            .computeIfAbsent(v.what().jointId(), id -> new ArrayList<>())
-            .add(value(v.id(), v.what(), otherThread(v.what(), answered)));
-      }
+    for (Said<SheetSaying.ValueFound> v : valuesFound()) {
+      found
+          .computeIfAbsent(v.what().jointId(), id -> new ArrayList<>())
+          .add(value(v.id(), v.what(), otherThread(v.what(), answered)));
     }
     return answered.with(found);
+  }
+
+  /** Values written down on it, but for those that were taken back. */
+  List<Said<SheetSaying.ValueFound>> valuesFound() {
+    return all(SheetSaying.ValueFound.class).stream()
+        .filter(v -> withdrawal(v.id()).isEmpty())
+        .toList();
   }
 
   /** The answers to the questions a pack asks, which others may have been once. */
@@ -140,7 +145,7 @@ final class Sheet {
     Map<String, String> asked = new LinkedHashMap<>();
     for (PackOption option : pack.choices().options()) {
       String answer = given.options().get(option.id());
-      if (answer != null && option.answers().stream().anyMatch(a -> a.id().equals(answer))) {
+      if (answer != null && option.has(answer)) {
         asked.put(option.id(), answer);
       }
     }

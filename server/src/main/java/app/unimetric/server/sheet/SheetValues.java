@@ -5,11 +5,14 @@ import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.book.KnownValue;
+import app.unimetric.server.book.ModelYears;
 import app.unimetric.server.book.StatedBook;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -30,8 +33,10 @@ class SheetValues {
   void keep(Job job, UUID id, SheetSaying.ValueFound v, JobPack pack, Signature by, Instant at) {
     for (PackJoint joint : pack.joints()) {
       if (joint.isNamed(v.jointId())) {
+        Machine machine = fleet.machine(job.machineId());
         book.add(
-            fleet.machine(job.machineId()),
+            machine,
+            ModelYears.of(machine),
             new KnownValue(
                 id,
                 joint.valuePlace(),
@@ -60,8 +65,47 @@ class SheetValues {
                   .map(joint -> JobOpening.idOnSheet(job.id(), joint, v).toString())
                   .anyMatch(w.valueId()::equals);
       if (meant) {
-        book.takeBack(id, v.id(), w.reason(), at, by);
+        // Said again for more years, it is wrong there too.
+        for (KnownValue same : book.same(machine, v)) {
+          book.takeBack(idOf(id, same.id()), same.id(), w.reason(), at, by);
+        }
       }
     }
+  }
+
+  /**
+   * The values a sheet goes by are known for more years of its model from now on, in the name of
+   * who says that they hold there.
+   */
+  void keepFor(ModelYears years, Job job, UUID id, Sheet sheet, Signature by, Instant at) {
+    Machine machine = fleet.machine(job.machineId());
+    JobPack pack = sheet.pack();
+    for (Sheet.Said<SheetSaying.ValueFound> v : sheet.valuesFound()) {
+      pack.joints().stream()
+          .filter(j -> j.isNamed(v.what().jointId()))
+          .findFirst()
+          .ifPresent(
+              joint ->
+                  book.add(
+                      machine,
+                      years,
+                      new KnownValue(
+                          idOf(id, v.id()),
+                          joint.valuePlace(),
+                          Objects.requireNonNullElse(
+                              v.what().statedFor(), joint.fastener().thread().designation()),
+                          v.what().typed(),
+                          v.what().source(),
+                          v.what().document(),
+                          v.what().condition(),
+                          job.id(),
+                          by.name(),
+                          by.id(),
+                          at)));
+    }
+  }
+
+  private static UUID idOf(UUID said, UUID value) {
+    return UUID.nameUUIDFromBytes((said + " " + value).getBytes(StandardCharsets.UTF_8));
   }
 }

@@ -3,7 +3,6 @@ package app.unimetric.server.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.unimetric.server.InWorkshop;
-import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
 import java.nio.charset.StandardCharsets;
@@ -12,7 +11,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,62 +18,9 @@ import tools.jackson.databind.JsonNode;
 
 /** A job shaped to the machine in hand, several in one visit, one from nothing, one done again. */
 @InWorkshop
-class ShapeTest {
-  private final Visitor bram;
-  private final Visitor ilse;
-  private final Visitor asta;
-
+class ShapeTest extends OnSheets {
   ShapeTest(Workshop workshop) {
-    workshop.forgetStatedValues();
-    bram = Visitor.signedIn(workshop, "Bram");
-    ilse = Visitor.signedIn(workshop, "Ilse");
-    asta = Visitor.signedIn(workshop, "Asta");
-  }
-
-  private String machine(String name) {
-    return bram.get("/api/machines?q=" + name.replace(" ", "%20"))
-        .body()
-        .get(0)
-        .path("id")
-        .asString();
-  }
-
-  private UUID open(Visitor by, String machine, String pack) {
-    UUID job = UUID.randomUUID();
-    Answer sheet =
-        by.post("/api/jobs", Map.of("id", job, "machineId", machine(machine), "packKey", pack));
-    assertThat(sheet.status()).as(sheet.detail()).isEqualTo(200);
-    return job;
-  }
-
-  private static Map<String, Object> put(List<String> at, @Nullable Object was, Object now) {
-    Map<String, Object> edit = new HashMap<>(Map.of("kind", "PUT", "at", at, "now", now));
-    edit.put("was", was);
-    return edit;
-  }
-
-  private static Answer shape(Visitor by, UUID job, Object... edits) {
-    return by.post(
-        "/api/jobs/" + job + "/shape", Map.of("id", UUID.randomUUID(), "edits", List.of(edits)));
-  }
-
-  private static List<String> at(String... names) {
-    return List.of(names);
-  }
-
-  private static JsonNode joint(JsonNode sheet, String id) {
-    for (JsonNode joint : sheet.path("joints")) {
-      if (joint.path("id").asString().equals(id)) {
-        return joint;
-      }
-    }
-    throw new AssertionError(id + " in " + sheet.path("joints"));
-  }
-
-  private static List<String> texts(JsonNode list, String field) {
-    List<String> texts = new ArrayList<>();
-    list.forEach(n -> texts.add(field.isEmpty() ? n.asString() : n.path(field).asString()));
-    return texts;
+    super(workshop);
   }
 
   @Test

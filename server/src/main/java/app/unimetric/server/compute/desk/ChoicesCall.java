@@ -7,8 +7,11 @@ import app.unimetric.core.fastener.PropertyClass;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.order.Binding;
 import app.unimetric.core.order.TaskKind;
+import app.unimetric.core.pack.FitCall;
+import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.Side;
 import app.unimetric.core.pack.Turn;
 import app.unimetric.core.sequence.GapStyle;
 import app.unimetric.core.sequence.Layout;
@@ -86,6 +89,9 @@ public final class ChoicesCall {
       List<Choice> stepKinds,
       List<Choice> partRoles,
       List<Choice> bindings,
+      @Schema(description = "calculations that answer a question of fit") List<Choice> fitCalls,
+      @Schema(description = "which limit of a measure stands on the part") List<Choice> limitEnds,
+      List<Choice> sides,
       @Schema(description = "phases whose steps a rule of order may name") List<Choice> boundPhases,
       @Schema(description = "what counts of a joint where its document says nothing, by field")
           Map<String, String> unsaidOfAJoint) {}
@@ -145,6 +151,9 @@ public final class ChoicesCall {
             TaskKind::words),
         Choice.all(PartRole.values(), PartRole::words),
         Choice.all(Binding.values(), Binding::words),
+        Arrays.stream(FitCall.values()).map(c -> new Choice(c.call(), c.words())).toList(),
+        Choice.all(Measure.End.values(), Measure.End::words),
+        Choice.all(Side.values(), Side::words),
         Choice.all(
             Arrays.stream(Phase.values())
                 .filter(p -> p.part() == Phase.Part.AMONG)

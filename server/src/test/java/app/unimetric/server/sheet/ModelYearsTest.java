@@ -1,0 +1,99 @@
+package app.unimetric.server.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.core.pack.MachineKind;
+import app.unimetric.server.InWorkshop;
+import app.unimetric.server.Visitor.Answer;
+import app.unimetric.server.Workshop;
+import app.unimetric.server.machine.Machine;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** A job kept for several years of a model, its values with it. */
+@InWorkshop
+class ModelYearsTest extends OnSheets {
+  ModelYearsTest(Workshop workshop) {
+    super(workshop);
+  }
+
+  private String another(int year) {
+    String name = "Years " + UUID.randomUUID().toString().substring(0, 8);
+    workshop.add(
+        new Machine(
+            UUID.randomUUID(),
+            name,
+            MachineKind.MOTORCYCLE,
+            "Skerrow",
+            "250 Trail",
+            year,
+            "Standard",
+            name,
+            Machine.Meter.KM,
+            "Test",
+            1,
+            null));
+    return name;
+  }
+
+  private JsonNode values(String machine) {
+    return joint(sheet(ilse, open(ilse, machine, "mc-pegs")), "pivot.LEFT").path("values");
+  }
+
+  @Test
+  void valuesComeWithTheJobForTheYearsItWasKeptForAndGoTogether() {
+    UUID first = open(asta, "Trail 1", "mc-pegs");
+    UUID value = UUID.randomUUID();
+    asta.post(
+        "/api/jobs/" + first + "/values",
+        Map.of(
+            "id", value,
+            "jointId", "pivot.LEFT",
+            "typed", "31 Nm",
+            "source", "MANUAL",
+            "document", "p. 9",
+            "version", sheet(asta, first).path("version").asInt()));
+    String later = another(2023);
+    assertThat(values(later)).as("another year knows nothing of it by itself").isEmpty();
+
+    Answer kept = keep(asta, first, Map.of("yearFrom", 2021, "yearTo", 2023));
+    assertThat(kept.body().path("model").asString()).isEqualTo("Skerrow 250 Trail 2021–2023");
+    assertThat(values(later)).hasSize(1);
+    assertThat(values(later).get(0).path("document").asString()).isEqualTo("p. 9");
+    assertThat(values("Trail 1")).as("said twice for its own year, it stands once").hasSize(1);
+    assertThat(values(another(2024))).isEmpty();
+
+    asta.post(
+        "/api/jobs/" + first + "/withdrawals",
+        Map.of(
+            "id",
+            UUID.randomUUID(),
+            "valueId",
+            value,
+            "reason",
+            "Wrong page.",
+            "version",
+            sheet(asta, first).path("version").asInt()));
+    assertThat(values(later)).as("wrong for one year, wrong for all it was said for").isEmpty();
+    assertThat(values("Trail 1")).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "2023, 2024, yearTo",
+    "2023, 2021, yearFrom",
+    "1899, 2022, yearFrom",
+    "2022, 2201, yearFrom",
+    "2020, 2021, yearTo"
+  })
+  void yearsThatLeaveOutTheMachineOrAreNoneAreTold(int from, int to, String field) {
+    UUID job = open(bram, "Trail 1", "mc-pegs");
+    Answer refused = keep(bram, job, Map.of("yearFrom", from, "yearTo", to));
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(texts(refused.body().path("errors"), "field")).contains(field);
+  }
+}

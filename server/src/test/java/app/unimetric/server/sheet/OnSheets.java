@@ -1,0 +1,130 @@
+package app.unimetric.server.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.Visitor;
+import app.unimetric.server.Visitor.Answer;
+import app.unimetric.server.Workshop;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/** The people of the depot at their sheets. */
+abstract class OnSheets {
+  final Workshop workshop;
+  final Visitor bram;
+  final Visitor ilse;
+  final Visitor asta;
+
+  OnSheets(Workshop workshop) {
+    this.workshop = workshop;
+    workshop.forgetStatedValues();
+    bram = Visitor.signedIn(workshop, "Bram");
+    ilse = Visitor.signedIn(workshop, "Ilse");
+    asta = Visitor.signedIn(workshop, "Asta");
+  }
+
+  String machine(String name) {
+    return bram.get("/api/machines?q=" + name.replace(" ", "%20"))
+        .body()
+        .get(0)
+        .path("id")
+        .asString();
+  }
+
+  UUID open(Visitor by, String machine, String pack) {
+    UUID job = UUID.randomUUID();
+    Answer sheet =
+        by.post("/api/jobs", Map.of("id", job, "machineId", machine(machine), "packKey", pack));
+    assertThat(sheet.status()).as(sheet.detail()).isEqualTo(200);
+    return job;
+  }
+
+  static Map<String, Object> put(List<String> at, @Nullable Object was, Object now) {
+    Map<String, Object> edit = new HashMap<>(Map.of("kind", "PUT", "at", at, "now", now));
+    edit.put("was", was);
+    return edit;
+  }
+
+  static Answer shape(Visitor by, UUID job, Object... edits) {
+    return by.post(
+        "/api/jobs/" + job + "/shape", Map.of("id", UUID.randomUUID(), "edits", List.of(edits)));
+  }
+
+  static List<String> at(String... names) {
+    return List.of(names);
+  }
+
+  static JsonNode joint(JsonNode sheet, String id) {
+    for (JsonNode joint : sheet.path("joints")) {
+      if (joint.path("id").asString().equals(id)) {
+        return joint;
+      }
+    }
+    throw new AssertionError(id + " in " + sheet.path("joints"));
+  }
+
+  static List<String> texts(JsonNode list, String field) {
+    List<String> texts = new ArrayList<>();
+    list.forEach(n -> texts.add(field.isEmpty() ? n.asString() : n.path(field).asString()));
+    return texts;
+  }
+
+  UUID visit(Visitor by, String machine, String... packs) {
+    UUID job = UUID.randomUUID();
+    Answer sheet =
+        by.post(
+            "/api/visits",
+            Map.of("id", job, "machineId", machine(machine), "packKeys", List.of(packs)));
+    assertThat(sheet.status()).as(sheet.detail()).isEqualTo(200);
+    return job;
+  }
+
+  static JsonNode sheet(Visitor by, UUID job) {
+    return by.get("/api/jobs/" + job + "/sheet").body();
+  }
+
+  static Answer choose(Visitor by, UUID job, Map<String, String> options, String... sides) {
+    return by.post(
+        "/api/jobs/" + job + "/choices",
+        Map.of(
+            "id", UUID.randomUUID(),
+            "options", options,
+            "sides", List.of(sides),
+            "version", sheet(by, job).path("version").asInt()));
+  }
+
+  static Answer value(Visitor by, UUID job, String joint, String typed, String document) {
+    return by.post(
+        "/api/jobs/" + job + "/values",
+        Map.of(
+            "id",
+            UUID.randomUUID(),
+            "jointId",
+            joint,
+            "typed",
+            typed,
+            "source",
+            "MANUAL",
+            "document",
+            document,
+            "version",
+            sheet(by, job).path("version").asInt()));
+  }
+
+  static Answer line(Visitor by, UUID job, List<String> within, String line) {
+    return by.post(
+        "/api/jobs/" + job + "/joint-lines",
+        Map.of("id", UUID.randomUUID(), "within", within, "line", line));
+  }
+
+  static Answer keep(Visitor by, UUID job, Map<String, Object> years) {
+    Map<String, Object> said = new HashMap<>(years);
+    said.put("id", UUID.randomUUID());
+    return by.post("/api/jobs/" + job + "/model-pack", said);
+  }
+}
