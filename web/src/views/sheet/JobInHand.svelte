@@ -25,6 +25,8 @@
   let { sheet, shape, standing, started, show, reload, inCrib, printed }: Props = $props();
   const id = $derived(sheet.jobId);
   const may = $derived(here.mayWork && !started);
+  /** Jobs that are being shaped, by title. */
+  let opened = $state<string[]>([]);
 </script>
 
 {#if sheet.questions.options.length || sheet.questions.sided}
@@ -196,11 +198,17 @@
 <Cost {sheet} taken={show} {reload} />
 {#if may}
   {#each shape.jobs as job (job.within.join('/'))}
-    <details class="fold">
+    <details
+      class="fold"
+      ontoggle={(e) => {
+        const open = e.currentTarget.open;
+        opened = open ? [...opened, job.title] : opened.filter((t) => t !== job.title);
+      }}
+    >
       <summary>
         {shape.jobs.length > 1 ? `Shape “${job.title}”` : 'Shape the job itself'}
       </summary>
-      <ShapeJob {shape} within={job.within} {reload} />
+      {#if opened.includes(job.title)}<ShapeJob {shape} within={job.within} {reload} />{/if}
     </details>
   {/each}
 {/if}

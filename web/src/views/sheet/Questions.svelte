@@ -25,6 +25,9 @@
     questions.sides.length > 1 ? 'both' : questions.sides[0] === 'LEFT' ? 'left' : 'right',
   );
 
+  /** Short answers lie beside each other. */
+  const lies = (answers: string[]) => answers.join('').length < 24;
+
   function choose(change: { option?: [string, string]; sides?: Side[] }) {
     void sending.send(
       change,
@@ -51,7 +54,7 @@
       {#each questions.options as q (q.option.id)}
         <RadioButtonGroup
           legendText={q.option.question}
-          orientation="vertical"
+          orientation={lies(q.option.answers.map((a) => a.words)) ? 'horizontal' : 'vertical'}
           selected={q.answer}
           disabled={!may}
           on:change={(e) => {
@@ -66,7 +69,6 @@
       {#if questions.sided}
         <RadioButtonGroup
           legendText={questions.sidesQuestion}
-          orientation="vertical"
           selected={onSides}
           disabled={!may}
           on:change={(e) => {

@@ -16,7 +16,7 @@
   import AddLine from './shape/AddLine.svelte';
   import { Shape } from './shape/shape.svelte';
   import Work from './Work.svelte';
-  import { inSequence, type WorkRow } from './work';
+  import { inSequence, isAlike, isStep, type WorkRow } from './work';
   import { onSheet } from './turns';
 
   type JobSheet = Schemas['JobSheet'];
@@ -138,17 +138,15 @@
           ),
         show,
       );
-    } else if (row.at[0] === 'steps' && before.at[0] === 'steps') {
-      const name = before.at[1] ?? '';
+    } else if (isStep(row) && isAlike(row, before)) {
+      const name = before.at.at(-1) ?? '';
       void sending.send(['move', row.at, name], (newId) =>
         shape.change([{ kind: 'MOVE', at: row.at, before: name }], newId),
       );
     }
   }
   const later = (row: WorkRow, by: 1 | -1) => {
-    const like = rows.filter((r) =>
-      row.final ? r.final : !r.jointId && r.at[0] === 'steps' && r.doing === row.doing,
-    );
+    const like = rows.filter((r) => isAlike(row, r) && (row.final || r.doing === row.doing));
     return like[like.findIndex((r) => r.anchor === row.anchor) + by];
   };
   const into = (selector: string) =>

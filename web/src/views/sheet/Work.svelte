@@ -4,7 +4,7 @@
   import { inUnit } from '../../joint/figures';
   import TorqueRail from '../../joint/TorqueRail.svelte';
   import { reading } from '../../joint/unit.svelte';
-  import { inSequence, type WorkRow } from './work';
+  import { inSequence, isStep, type WorkRow } from './work';
 
   interface Props {
     sheet: Schemas['JobSheet'];
@@ -57,7 +57,7 @@
         class:here={row.key === selected}
         class:blocked={row.final && blockers(joint?.id).length > 0}
         aria-current={row.key === selected ? 'true' : undefined}
-        draggable={may && (row.final || row.at[0] === 'steps')}
+        draggable={may && (row.final || isStep(row))}
         ondragstart={() => (dragged = row)}
         ondragend={() => {
           dragged = null;

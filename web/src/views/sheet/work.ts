@@ -86,3 +86,12 @@ const ofJoint = (joint: Joint, doing: string, text: string): WorkRow => ({
   traps: joint.traps,
   why: '',
 });
+
+/** Whether a row is a step of a document, and so is moved there. */
+export const isStep = (row: WorkRow) => row.at.at(-2) === 'steps';
+
+/** Whether two rows are moved among each other: joints by the plan, steps within one document. */
+export const isAlike = (a: WorkRow, b: WorkRow) =>
+  a.final
+    ? b.final
+    : isStep(a) && isStep(b) && a.at.slice(0, -1).join('/') === b.at.slice(0, -1).join('/');

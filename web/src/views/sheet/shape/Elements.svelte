@@ -19,15 +19,37 @@
 </script>
 
 {#each names as name (name)}
-  {#if list === 'around'}<p><span class="soft">Inside</span> {title(name)}</p>{/if}
-  <ShapeFields
-    document={shape.document}
-    at={[...within, list, name]}
-    fields={FIELDS[list] ?? []}
-    differs={shape.differs}
-    isLead={here.isLead}
-    change={(edits, id, reason) => shape.change(edits, id, reason)}
-    {reload}
-  />
-  <Remove {shape} at={[...within, list, name]} title={title(name)} copies={false} gone={() => {}} />
+  <div class="element">
+    {#if list === 'around'}<p><span class="soft">Inside</span> {title(name)}</p>{/if}
+    <ShapeFields
+      document={shape.document}
+      at={[...within, list, name]}
+      fields={FIELDS[list] ?? []}
+      differs={shape.differs}
+      isLead={here.isLead}
+      change={(edits, id, reason) => shape.change(edits, id, reason)}
+      {reload}
+    />
+    <Remove
+      {shape}
+      at={[...within, list, name]}
+      title={title(name)}
+      copies={false}
+      gone={() => {}}
+    />
+  </div>
 {/each}
+
+<style>
+  .element {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1rem;
+    padding-bottom: 0.5rem;
+    margin-bottom: 0.5rem;
+    border-bottom: 1px solid var(--hairline);
+  }
+  .element :global(> :not(button, p)) {
+    flex: 1 1 100%;
+  }
+</style>

@@ -259,7 +259,8 @@
   }
   .fields > div {
     display: grid;
-    grid-template-columns: 7.5rem minmax(0, 1fr);
+    grid-template-columns: 8.5rem minmax(0, 1fr);
+    gap: 0.5rem;
     align-items: center;
     border-bottom: 1px solid var(--hairline-soft);
     min-height: 2.5rem;

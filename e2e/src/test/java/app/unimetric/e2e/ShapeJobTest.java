@@ -9,6 +9,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -183,6 +184,101 @@ class ShapeJobTest {
       assertThat(guards).isBetween(1, whole - 1);
       assertThat(mirrors).isBetween(1, whole - 1);
       assertThat(guards + mirrors).as("what both share stands in both").isGreaterThan(whole);
+      assertThat(desk.complaints).isEmpty();
+    }
+  }
+
+  @Test
+  void leftAndRightDifferAQuestionIsWrittenNewAndAJointIsDraggedWhereItBelongs() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      open(desk, "Patrol 1", "front pads");
+      Locator inHand = desk.take("Caliper to bracket");
+      desk.button("Left and right differ").click();
+      assertThat(desk.button("On the other side too")).isVisible();
+      desk.page
+          .locator("ol.work li.final button:has(.title:text-is('Caliper to bracket'))")
+          .last()
+          .click();
+      assertThat(inHand.locator("h2").first()).hasText("Caliper to bracket, right");
+      shape(desk, "Thread", "M10x1.25");
+      assertThat(inHand).containsText("2 × M10×1.25");
+      desk.take("Caliper to bracket");
+      assertThat(inHand.locator("h2").first()).hasText("Caliper to bracket, left");
+      assertThat(inHand).containsText("2 × M8");
+
+      desk.button("The job, its parts and tools").click();
+      desk.page.locator("summary:has-text('Shape the job itself')").click();
+      desk.page.locator("summary:has-text('Another question')").click();
+      desk.page
+          .getByLabel("Question", new Page.GetByLabelOptions().setExact(true))
+          .fill("Is there a guard over the disc?");
+      desk.page.getByLabel("Answers, one a line, the usual one first").fill("No guard\nA guard");
+      desk.button("Add the question").click();
+      assertThat(desk.text("No guard").first()).isVisible();
+      desk.page.getByLabel("Add a joint").fill("disc guard 3 M6 8.8 9 Nm manual p 7-2");
+      desk.button("Add joint").click();
+      assertThat(desk.joints()).hasCount(5);
+      desk.button("Everything else").first().click();
+      inHand
+          .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Only when: always"))
+          .click();
+      inHand
+          .locator("dl.fields select")
+          .selectOption(new SelectOption().setLabel("Is there a guard over the disc? A guard"));
+      assertThat(desk.joints()).hasCount(4);
+      desk.page
+          .getByLabel("A guard", new Page.GetByLabelOptions().setExact(true))
+          .check(new Locator.CheckOptions().setForce(true));
+      assertThat(desk.joints()).hasCount(5);
+
+      Locator finals = desk.page.locator("ol.work li.final button.row");
+      assertThat(finals.nth(4)).containsText("Disc guard");
+      finals.nth(4).dragTo(finals.nth(3));
+      assertThat(finals.nth(3)).containsText("Disc guard");
+      assertThat(desk.text("Arranged by hand.")).isVisible();
+      assertThat(finals.nth(4)).containsText("Pad pin");
+      finals.nth(4).dragTo(finals.nth(2));
+      assertThat(desk.text("Caliper bolts, then pins").first()).isVisible();
+      assertThat(finals.nth(4)).containsText("Pad pin");
+      assertThat(desk.complaints).isEmpty();
+    }
+  }
+
+  @Test
+  void eachJobOfAVisitKeepsItsSidesAndWhatIsAddedToIt() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
+      desk.openMachine("Patrol 3");
+      for (String job : List.of("Passenger pegs", "Front brake pads")) {
+        desk.page.getByLabel("Find a job for this machine").fill(job);
+        desk.page.getByLabel(job + ": in one visit with others").check();
+      }
+      desk.button("Plan these 2 as one visit").click();
+      desk.heading("The work, in its order").waitFor();
+      int joints = desk.joints().count();
+      desk.page
+          .getByRole(
+              AriaRole.GROUP, new Page.GetByRoleOptions().setName("Passenger pegs: On which side?"))
+          .getByText("Left", new Locator.GetByTextOptions().setExact(true))
+          .click();
+      assertThat(desk.joints()).not().hasCount(joints);
+      assertThat(desk.page.locator("ol.work li.final:has-text('Peg')")).hasCount(1);
+      assertThat(desk.page.locator("ol.work li.final:has-text('Caliper to bracket')")).hasCount(2);
+      desk.page.getByLabel("It belongs to").selectOption("Front brake pads");
+      desk.page.getByLabel("Add a joint").fill("hose clip 1 M6 8.8 6 Nm manual p 7-2");
+      desk.button("Add joint").click();
+      assertThat(desk.inHand()).containsText("p. 7-2");
+      desk.button("The job, its parts and tools").click();
+      desk.page.getByLabel("Years from").fill("2023");
+      desk.page.getByLabel("to", new Page.GetByLabelOptions().setExact(true)).fill("2022");
+      desk.button("Save for this model").click();
+      assertThat(desk.text("must be a year, and not after the last one.")).isVisible();
+      desk.page.getByLabel("to", new Page.GetByLabelOptions().setExact(true)).fill("2024");
+      desk.button("Save for this model").click();
+      assertThat(desk.text("opens like this on Skerrow 640 Patrol 2023–2024, for everybody."))
+          .isVisible();
+      open(desk, "Patrol 3", "front pads");
+      assertThat(desk.joints().filter(new Locator.FilterOptions().setHasText("Hose clip")))
+          .hasCount(1);
       assertThat(desk.complaints).isEmpty();
     }
   }

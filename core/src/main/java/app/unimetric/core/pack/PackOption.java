@@ -16,18 +16,13 @@ public record PackOption(String id, String question, List<Answer> answers) {
     answers = List.copyOf(answers);
   }
 
-  /** On which sides one job of a visit is done. */
+  /** On which sides one job of a visit is done, or all that ask it in the same words. */
   static PackOption ofSides(String jobKey, String question) {
     List<Answer> answers = new ArrayList<>(List.of(new Answer(BOTH, "Both")));
     for (Side side : Side.values()) {
       answers.add(new Answer(side.name(), side.title()));
     }
-    return new PackOption(idOfSides(jobKey), question, answers);
-  }
-
-  /** What the question about the sides of one job of a visit is called. */
-  static String idOfSides(String jobKey) {
-    return jobKey + SIDES;
+    return new PackOption(jobKey + SIDES, question, answers);
   }
 
   /** Whether an answer of this id is among them. */

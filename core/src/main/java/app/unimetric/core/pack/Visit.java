@@ -61,9 +61,8 @@ final class Visit {
           options.add(new PackOption(job.key() + "." + o.id(), o.question(), o.answers()));
         }
       }
-      if (job.choices().isSided()) {
-        options.add(
-            PackOption.ofSides(job.key(), job.title() + ": " + job.choices().sidesInWords()));
+      if (job.choices().isSided() && options.stream().noneMatch(o -> asksSidesOf(o, job))) {
+        options.add(PackOption.ofSides(job.key(), sidesQuestion(job)));
       }
       job.choices().sided().forEach((name, on) -> sided.put(job.key() + "." + name, on));
     }
@@ -88,8 +87,10 @@ final class Visit {
               .forEach(a -> options.putIfAbsent(a.id(), answer));
         }
       }
-      if (job.choices().isSided() && !given.sides().isEmpty()) {
-        options.put(PackOption.idOfSides(job.key()), PackOption.answer(given.sides()));
+      if (!given.sides().isEmpty()) {
+        asked.options().stream()
+            .filter(o -> asksSidesOf(o, job))
+            .forEach(o -> options.putIfAbsent(o.id(), PackOption.answer(given.sides())));
       }
     }
     return new Answers(options, List.of());
@@ -108,8 +109,29 @@ final class Visit {
     if (!job.choices().isSided()) {
       return new Answers(options, List.of());
     }
-    String sides = given.options().get(PackOption.idOfSides(job.key()));
-    return new Answers(options, sides == null ? given.sides() : PackOption.sides(sides));
+    return new Answers(
+        options,
+        asked.options().stream()
+            .filter(o -> asksSidesOf(o, job))
+            .findFirst()
+            .map(o -> given.options().get(o.id()))
+            .map(PackOption::sides)
+            .orElse(given.sides()));
+  }
+
+  /**
+   * What a job asks in words of its own, such as on which side the machine has a thing, is asked
+   * once for all jobs that ask it; the usual words are about the job itself.
+   */
+  private static String sidesQuestion(JobPack job) {
+    PackChoices choices = job.choices();
+    return choices.sidesQuestion().isEmpty()
+        ? job.title() + ": " + choices.sidesInWords()
+        : choices.sidesQuestion();
+  }
+
+  private static boolean asksSidesOf(PackOption o, JobPack job) {
+    return job.choices().isSided() && o.asksSides() && o.question().equals(sidesQuestion(job));
   }
 
   private static boolean isSame(PackOption a, PackOption b) {

@@ -358,6 +358,14 @@ public final class SamplePack {
     return asking(pack, options, sided);
   }
 
+  /** The same where the sides are asked for in words of its own. */
+  static JobPack askingSides(JobPack pack, String question, String eachSide) {
+    return pack.as(
+        pack.joints(),
+        new PackChoices(List.of(), Map.of(), Map.of(eachSide, List.of(Side.values())), question),
+        pack.layout());
+  }
+
   /** The same on the sides named. */
   static JobPack asking(JobPack pack, List<PackOption> options, Map<String, List<Side>> sided) {
     return pack.as(pack.joints(), new PackChoices(options, Map.of(), sided), pack.layout());

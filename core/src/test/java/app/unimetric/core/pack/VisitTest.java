@@ -263,6 +263,30 @@ class VisitTest {
   }
 
   @Test
+  void onWhichSideTheMachineHasAThingIsAskedOnceForAllThatAskIt() {
+    String where = "On which side is a caliper?";
+    JobPack visit =
+        visit(
+            SamplePack.askingSides(one(), where, "plate"),
+            SamplePack.askingSides(two(), where, "plate"));
+    assertThat(visit.choices().options()).extracting(PackOption::question).containsExactly(where);
+    String asked = visit.choices().options().get(0).id();
+    assertThat(visit.answered(new Answers(Map.of(asked, "LEFT"), List.of())).joints())
+        .extracting(PackJoint::id)
+        .contains("one.plate.LEFT", "two.plate.LEFT")
+        .doesNotContain("one.plate.RIGHT", "two.plate.RIGHT");
+    assertThat(
+            visit
+                .gathered(
+                    Map.of(
+                        "one", new Answers(Map.of(), List.of(Side.LEFT)),
+                        "two", new Answers(Map.of(), List.of(Side.RIGHT))))
+                .options())
+        .as("the first of them counts")
+        .isEqualTo(Map.of(asked, "LEFT"));
+  }
+
+  @Test
   void whatOneJobWasAnsweredBeforeComesIntoTheVisit() {
     JobPack visit = visit(sided(one()), sided(two()));
     Answers before = new Answers(Map.of(), List.of(Side.RIGHT));

@@ -35,8 +35,14 @@ import tools.jackson.databind.json.JsonMapper;
 public class Rechecks {
   /** What a re-check found. */
   public enum Outcome {
-    HELD,
-    MOVED
+    HELD("nothing had moved"),
+    MOVED("something had moved");
+
+    private final String words;
+
+    Outcome(String words) {
+      this.words = words;
+    }
   }
 
   private static final int LONGEST_NOTE = 1000;
@@ -133,7 +139,11 @@ public class Rechecks {
     RecheckRow row = row(recheckId);
     if (taken == 0 && !found.outcome().name().equals(row.outcome())) {
       throw Refusal.conflict(
-          "Someone settled this re-check already: " + row.outcome() + ", by " + row.foundBy() + ".",
+          "Settled already by "
+              + row.foundBy()
+              + ": "
+              + Outcome.valueOf(String.valueOf(row.outcome())).words
+              + ".",
           Map.of());
     }
     return page(row, today, true);
