@@ -40,12 +40,14 @@ export class Submission {
       this.said = now;
       this.id = crypto.randomUUID();
     }
+    // Something else may be said before this has its turn.
+    const id = this.id;
     this.busy = true;
     this.trouble = null;
     try {
       await this.turns.take(async () => {
-        const answer = await post(this.id);
-        this.said = undefined;
+        const answer = await post(id);
+        if (this.id === id) this.said = undefined;
         await taken?.(answer);
       });
       return true;
@@ -53,7 +55,7 @@ export class Submission {
       this.trouble = asTrouble(caught);
       return false;
     } finally {
-      this.busy = false;
+      if (this.id === id) this.busy = false;
     }
   }
 

@@ -56,6 +56,18 @@ describe('a submission', () => {
     expect(seen).toEqual(['left at 1', 'right at 2', 'both']);
   });
 
+  it('keeps apart what is said before the first had its turn', async () => {
+    const one = new Submission();
+    const sent: [string, string][] = [];
+    const post = (words: string) => (id: string) => (sent.push([words, id]), Promise.resolve());
+    const both = [one.send('pins', post('pins')), one.send('bolts', post('bolts'))];
+    expect(one.busy).toBe(true);
+    expect(await Promise.all(both)).toEqual([true, true]);
+    expect(sent.map(([words]) => words)).toEqual(['pins', 'bolts']);
+    expect(sent[0]?.[1]).not.toBe(sent[1]?.[1]);
+    expect(one.busy).toBe(false);
+  });
+
   it('says what is wrong beside its field, and elsewhere what has none', async () => {
     const one = new Submission();
     await one.send('5', () => Promise.reject(refused(400, 'figure') as never));

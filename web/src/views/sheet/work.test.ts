@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
-import { inSequence } from './work';
+import { inSequence, isAlike, isStep, type WorkRow } from './work';
 
 type Sheet = Schemas['JobSheet'];
 type Line = Schemas['SheetLine'];
@@ -28,6 +28,27 @@ const joint = (id: string, more: Partial<Joint> = {}): Joint =>
     ...more,
   }) as Joint;
 const sheet = (work: Line[], joints: Joint[]): Sheet => ({ work, joints }) as unknown as Sheet;
+
+describe('what is moved among what', () => {
+  const row = (final: boolean, ...at: string[]) => ({ final, at }) as WorkRow;
+  const inVisit = ['together', 'pads', 'document', 'steps'];
+  it.each([
+    ['a joint among joints', row(true, 'joints', 'a'), row(true, 'joints', 'b'), true],
+    ['no joint among steps', row(true, 'joints', 'a'), row(false, 'steps', 'b'), false],
+    ['a step among steps', row(false, 'steps', 'a'), row(false, 'steps', 'b'), true],
+    ['within its job of a visit', row(false, ...inVisit, 'a'), row(false, ...inVisit, 'b'), true],
+    ['not into another job', row(false, ...inVisit, 'a'), row(false, 'steps', 'b'), false],
+    ['no step among joints', row(false, 'steps', 'a'), row(true, 'joints', 'b'), false],
+    ['nothing among measures', row(false, 'asFound', 'a'), row(false, 'asFound', 'b'), false],
+  ])('%s', (_, one, other, alike) => {
+    expect(isAlike(one, other)).toBe(alike);
+  });
+
+  it('a step stands in a list of steps, wherever its document is', () => {
+    expect(isStep(row(false, ...inVisit, 'a'))).toBe(true);
+    expect(isStep(row(false, 'checks', 'a'))).toBe(false);
+  });
+});
 
 describe('the work in rows', () => {
   it('gives the final torque of a joint the place the links name', () => {

@@ -283,6 +283,23 @@ class ShapeJobTest {
     }
   }
 
+  @Test
+  void twoTapsInOneMomentAreBothTaken() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Ilse")) {
+      open(desk, "Patrol 2", "front pads");
+      assertThat(desk.buttonNamed("Fits")).hasCount(1);
+      desk.page.evaluate(
+          "() => { for (const [kind, words] of [['label', 'Two screwed pad pins'], ['button', 'Fits'],"
+              + " ['label', 'They are used once']])"
+              + " [...document.querySelectorAll(kind)].find(e => e.innerText.trim() === words).click() }");
+      assertThat(desk.buttonNamed("Fits")).hasCount(0);
+      assertThat(desk.joints().filter(new Locator.FilterOptions().setHasText("Pad pins")))
+          .hasCount(2);
+      assertThat(desk.page.locator("li:has-text('Caliper bolt, used once')").first()).isVisible();
+      assertThat(desk.text("Somebody")).hasCount(0);
+    }
+  }
+
   /** What stands in the way and is one tap to mend. */
   private static void mend(Desk desk) {
     Locator readiness = desk.page.getByLabel("Readiness");
