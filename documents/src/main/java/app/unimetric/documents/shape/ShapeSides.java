@@ -116,9 +116,6 @@ public final class ShapeSides {
     other.put(ElementName.field(element), right).put("side", Side.RIGHT.name());
     String across = list.equals("joints") ? "steps" : "joints";
     renameBeside(other, across);
-    if (other.get("undo") instanceof ObjectNode undo) {
-      renameBeside(undo, across);
-    }
     edits.add(new ShapeEdit.Put(place(list, name, "eachSide"), element.get("eachSide"), null));
     edits.add(new ShapeEdit.Put(place(list, name, "side"), element.get("side"), left));
     edits.add(new ShapeEdit.Insert(place(list), other, behind(in(list), name)));

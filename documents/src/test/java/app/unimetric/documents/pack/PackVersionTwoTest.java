@@ -105,6 +105,20 @@ class PackVersionTwoTest {
   }
 
   @Test
+  void whatIsThereOnOneSideIsDoneThereAlone() {
+    ObjectNode pack = (ObjectNode) StrictJson.mapper().readTree(text);
+    for (ObjectNode one : List.of(at(pack, "joints", 0), at(pack, "steps", 3))) {
+      one.remove("eachSide");
+      one.put("side", "RIGHT");
+    }
+    JobPack read = reader.take(pack.toString());
+    assertThat(ids(read.answered(Answers.NONE))).contains("caliper.RIGHT");
+    assertThat(ids(read.answered(Answers.NONE))).doesNotContain("caliper.LEFT");
+    assertThat(ids(read.answered(new Answers(Map.of(), List.of(Side.LEFT)))))
+        .containsExactly("pin.LEFT", "lugs");
+  }
+
+  @Test
   void whatIsNotAskedIsNotAnswered() {
     assertThatThrownBy(() -> answered(Map.of("pins", "five")))
         .isInstanceOfSatisfying(
@@ -123,6 +137,18 @@ class PackVersionTwoTest {
     assertThat(places(p -> at(p, "order", 0).put("before", "nobody"))).contains("order[0].before");
     assertThat(places(p -> at(p, "steps", 2).put("id", "pin"))).contains("steps");
     assertThat(places(p -> at(p, "steps", 3).remove("eachSide"))).contains("steps[3].eachSide");
+    assertThat(places(p -> at(p, "joints", 0).put("side", "LEFT")))
+        .as("one side, and once on each")
+        .contains("joints[0].side");
+    assertThat(places(p -> at(p, "steps", 3).put("side", "LEFT"))).contains("steps[3].side");
+    assertThat(
+            places(
+                p -> {
+                  at(p, "joints", 0).remove("eachSide");
+                  at(p, "joints", 0).put("side", "LEFT");
+                }))
+        .as("a step beside it on a side on which it is not")
+        .contains("steps[3].eachSide");
     assertThat(places(p -> ((ObjectNode) at(p, "joints", 0).path("undo")).put("after", "seat")))
         .contains("joints[0].undo");
     assertThat(

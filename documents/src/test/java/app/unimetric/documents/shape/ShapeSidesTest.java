@@ -9,6 +9,7 @@ import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackAssembly;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackStep;
+import app.unimetric.documents.Stored;
 import app.unimetric.documents.StrictJson;
 import app.unimetric.documents.pack.PackReader;
 import java.io.IOException;
@@ -151,6 +152,17 @@ class ShapeSidesTest {
     assertThat(shaping.find(List.of("joints", "caliper", "side"))).isEmpty();
     assertThat(shaping.find(List.of("joints", "caliper", "eachSide")).orElseThrow().asBoolean())
         .isTrue();
+  }
+
+  @Test
+  void whatIsLookedAtAgainIsLookedAtOnBoth() {
+    JobPack apart =
+        after(
+            Stored.text("pack.v2.json"),
+            ShapeSides.apart(
+                Shaping.of(Stored.text("pack.v2.json")), List.of("joints", "caliper")));
+    assertThat(apart.rechecks().get(0).jointIds())
+        .containsExactly("caliper.LEFT", "caliper-right.RIGHT");
   }
 
   @Test

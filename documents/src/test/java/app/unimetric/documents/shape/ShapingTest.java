@@ -17,6 +17,7 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -104,6 +105,48 @@ class ShapingTest {
         .isInstanceOf(ShapeConflict.class);
     assertThat(shaping.tree()).isEqualTo(json(pads()));
     assertThat(shaping.undoable()).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "steps, LOOSEN, true",
+    "steps, DRY_FIT, true",
+    "steps, SECURE, false",
+    "steps, PREPARE, false",
+    "checks, REMOVE, false",
+  })
+  void whatIsDoneWhileOneSideIsOpenIsDoneOnceASide(String list, String phase, boolean sided) {
+    ObjectNode item = JSON.createObjectNode().put("id", "new").put("phase", phase);
+    ShapeEdit edit = Shaping.of(pads()).insert(List.of(list), item, null);
+    assertThat(((ShapeEdit.Insert) edit).item().has("eachSide")).isEqualTo(sided);
+    item.put("eachSide", false);
+    assertThat(((ShapeEdit.Insert) Shaping.of(pads()).insert(List.of(list), item, null)).item())
+        .as("what was said of it stays")
+        .isEqualTo(item);
+  }
+
+  @Test
+  void aFigureIsTheSameHoweverItIsWritten() {
+    Shaping shaping = Shaping.of(pads());
+    shaping.take(
+        UUID.randomUUID(),
+        List.of(new ShapeEdit.Put(List.of("joints", "caliper", "count"), json("2.0"), json("4"))),
+        null);
+    assertThat(shaping.find(List.of("joints", "caliper", "count"))).contains(json("4"));
+    shaping.take(
+        UUID.randomUUID(),
+        List.of(new ShapeEdit.Put(List.of("joints", "caliper", "count"), json("4"), json("2.00"))),
+        null);
+    assertThat(shaping.isShaped()).isFalse();
+  }
+
+  @Test
+  void inThePlanTheKeysOfItsJobsStandBeforeAName() {
+    assertThat(Shaping.nameInPlan(List.of(), "pinch")).isEqualTo("pinch");
+    assertThat(
+            Shaping.nameInPlan(
+                List.of("together", "bb", "document", "around", "crank", "document"), "pinch"))
+        .isEqualTo("bb.crank.pinch");
   }
 
   @Test
