@@ -10,6 +10,7 @@
   import Decide from './Decide.svelte';
   import FindValue from './FindValue.svelte';
   import OtherTools from './OtherTools.svelte';
+  import Otherwise from './shape/Otherwise.svelte';
   import Place from './Place.svelte';
   import StatedValues from './StatedValues.svelte';
   import WriteDown from './WriteDown.svelte';
@@ -122,6 +123,7 @@
     {#if joint.jobs.length > 1}
       <p class="soft">Undone and done once for {joint.jobs.join(' and ')}</p>
     {/if}
+    {#if joint.otherwise.length}<Otherwise {joint} {shape} {may} {reload} />{/if}
     {#if changed}<p class="changed">Changed since the print</p>{/if}
     <p>
       {#if joint.critical}<span class="soft">Critical joint.</span>{/if}

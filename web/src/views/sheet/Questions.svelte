@@ -51,7 +51,8 @@
   <h2>This machine</h2>
   {#key sending.trouble}
     <div class="asked">
-      {#each questions.options as q (q.option.id)}
+      {#each questions.options as q, i (q.option.id)}
+        {#if q.job && q.job !== questions.options[i - 1]?.job}<p class="of soft">{q.job}</p>{/if}
         <RadioButtonGroup
           legendText={q.option.question}
           orientation={lies(q.option.answers.map((a) => a.words)) ? 'horizontal' : 'vertical'}
@@ -92,6 +93,11 @@
 </section>
 
 <style>
+  .of {
+    flex: 1 1 100%;
+    font-size: 0.8125rem;
+    border-bottom: 1px solid var(--hairline-soft);
+  }
   .asked {
     display: flex;
     flex-wrap: wrap;

@@ -10,6 +10,7 @@ function joint(more: Partial<Joint>): Joint {
     id: 'stay',
     at: ['joints', 'stay'],
     jobs: [],
+    otherwise: [],
     toolChosen: false,
     title: 'Stay',
     thread: 'M6',

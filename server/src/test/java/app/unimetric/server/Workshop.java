@@ -97,6 +97,7 @@ public final class Workshop implements AutoCloseable {
     List<String> args = new ArrayList<>();
     args.add("--server.port=0");
     args.add("--unimetric.zone=Europe/Oslo");
+    args.add("--unimetric.warm-up=false");
     if (!properties.containsKey(COMPUTE_RATE)) {
       args.add("--" + COMPUTE_RATE + "=10000000");
     }

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -141,6 +142,14 @@ public record JobPack(
         new PackLayout(layout.sidesInTurn(), layout.around(), jobs));
   }
 
+  /** The job of a visit that asks a question, by title; the first where several ask it alike. */
+  public Optional<String> jobAsking(PackOption option) {
+    return layout.together().stream()
+        .filter(j -> option.id().startsWith(j.key() + "."))
+        .findFirst()
+        .map(JobPack::title);
+  }
+
   /**
    * What was answered for one of the jobs of a visit; the answers themselves where it is none.
    *
@@ -192,6 +201,36 @@ public record JobPack(
         .filter(j -> Visit.ofJob(j, joint).isPresent())
         .map(JobPack::title)
         .toList();
+  }
+
+  /**
+   * How jobs of a visit have a joint that is one for several of them, where not all have it alike;
+   * empty where they do.
+   */
+  public List<Otherwise> otherwise(PackJoint joint) {
+    List<Otherwise> said = new ArrayList<>();
+    layout
+        .together()
+        .forEach(j -> Visit.ofJob(j, joint).ifPresent(own -> said.add(new Otherwise(j, own))));
+    return said.stream().map(o -> o.joint().fixing()).distinct().count() > 1 ? said : List.of();
+  }
+
+  /** How one job of a visit has a joint that several of them share. */
+  public record Otherwise(JobPack job, PackJoint joint) {
+    /** In words: {@code “Front brake pads” has 2 × M10×1.25 10.9}. */
+    public String words() {
+      return "“" + job.title() + "” has " + joint.fixing();
+    }
+  }
+
+  /**
+   * What values of a joint are kept and looked up under for a model, the nearest first: a joint
+   * that is there on one side alone has its own before what both sides share.
+   */
+  public List<String> valuePlaces(PackJoint joint) {
+    List<Side> on = choices.sided().getOrDefault(joint.packId(), List.of());
+    String shared = joint.valuePlace();
+    return on.size() == 1 ? List.of(Selection.onSide(shared, on.get(0)), shared) : List.of(shared);
   }
 
   /**

@@ -5,6 +5,8 @@ import app.unimetric.core.sequence.BoltPattern;
 import app.unimetric.core.stated.Aim;
 import app.unimetric.core.stated.Duty;
 import app.unimetric.core.stated.JointContext;
+import app.unimetric.core.surface.Compound;
+import app.unimetric.core.surface.Lock;
 import app.unimetric.core.surface.Situation;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -75,6 +77,17 @@ public record PackJoint(
     return place.isEmpty() ? titleOfBothSides() : place;
   }
 
+  /** What holds here and with what on the threads: {@code 2 × M8 8.8, castle nut with pin}. */
+  public String fixing() {
+    Compound said = situation.makerSays();
+    return pattern.count()
+        + " × "
+        + fastener.words()
+        + (fastener.isLeftHand() ? ", left-hand" : "")
+        + (situation.lock() == Lock.NONE ? "" : ", " + situation.lock().words())
+        + (said == null ? "" : ", " + said.words());
+  }
+
   /** Its name in the pack, the same on both sides. */
   public String packId() {
     return side == null ? id : id.substring(0, id.length() - side.name().length() - 1);
@@ -95,6 +108,11 @@ public record PackJoint(
 
   PackJoint on(Side one, @Nullable Undoing undone) {
     return called(one.of(id), Selection.onSide(title, one), undone, one);
+  }
+
+  /** The same joint under another name. */
+  public PackJoint called(String name) {
+    return called(name, undoing);
   }
 
   /** The same joint as another job calls it. */

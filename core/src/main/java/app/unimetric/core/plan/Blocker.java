@@ -28,6 +28,8 @@ public record Blocker(Kind kind, @Nullable String jointId, String message, @Null
     FIT_NOT_CHECKED,
     /** The pack's order rules contradict each other. */
     ORDER_CYCLE,
+    /** Jobs of one visit say different things of one joint. */
+    JOBS_DISAGREE,
     /** Neither a joint nor a step is there to be done. */
     NOTHING_TO_DO
   }

@@ -21,6 +21,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -102,6 +104,7 @@ public record JobPlan(
       planned.put(joint.id(), one);
       settings.put(joint.id(), settingOf(one));
       blockers.addAll(blockers(one, given.byFeel()));
+      disagreeing(pack, joint).ifPresent(blockers::add);
     }
     List<String> ring = Precedence.order(settings.keySet(), rules).cycle();
     Assemblies blocks =
@@ -227,6 +230,18 @@ public record JobPlan(
     return joints.stream()
         .sorted(Comparator.comparing(j -> !j.duty().is(Trait.SOFT_THREAD)))
         .toList();
+  }
+
+  private static Optional<Blocker> disagreeing(JobPack pack, PackJoint joint) {
+    List<JobPack.Otherwise> said = pack.otherwise(joint);
+    return said.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Blocker.ofJoint(
+                Blocker.Kind.JOBS_DISAGREE,
+                joint.id(),
+                said.stream().map(JobPack.Otherwise::words).collect(Collectors.joining(", "))
+                    + ": say how it is on this machine."));
   }
 
   private static List<Blocker> unfit(JobPack pack, @Nullable List<FitAnswer> answers) {

@@ -12,6 +12,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Several jobs on one machine as one. */
 class VisitTest {
@@ -101,6 +103,53 @@ class VisitTest {
         .extracting(Blocker::message)
         .asString()
         .contains("plate before pair. (Job one)", "pair before plate. (Job two)");
+  }
+
+  private static JobPack three(String field, Object value) {
+    Map<String, Object> other = placed(document("two", "plate", "pair"), 0, "front caliper");
+    Map<String, Object> joint = SamplePack.jointOf(other, 0);
+    if (field.startsWith("surface.")) {
+      joint.put("surface", Map.of("vibrates", true, field.substring("surface.".length()), value));
+    } else {
+      joint.put(field, value);
+    }
+    return SamplePack.read(other);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "count, 3, 3 × M8 8.8",
+    "thread, M10x1.25, 2 × M10×1.25 8.8",
+    "propertyClass, 10.9, 2 × M8 10.9",
+    "hand, LEFT, '2 × M8 8.8, left-hand'",
+    "surface.lock, NYLON_INSERT, '2 × M8 8.8, nylon-insert nut'",
+    "surface.makerSays, GREASE, '2 × M8 8.8, grease'",
+  })
+  void whatTwoJobsHaveOtherwiseOfOneJointIsNotPassedOver(
+      String field, String value, String fixing) {
+    Object said = field.equals("count") ? Integer.valueOf(value) : value;
+    JobPack joined = visit(one(), three(field, said)).answered(Answers.NONE);
+    assertThat(joined.otherwise(joined.joints().get(0)))
+        .extracting(JobPack.Otherwise::words)
+        .containsExactly("“Job one” has 2 × M8 8.8", "“Job two” has " + fixing);
+    assertThat(joined.otherwise(joined.joints().get(1))).as("no shared one").isEmpty();
+    assertThat(JobPlan.of(joined, Circumstances.of(List.of(), LocalDate.of(2026, 6, 1))).blockers())
+        .filteredOn(b -> b.kind() == Blocker.Kind.JOBS_DISAGREE)
+        .singleElement()
+        .satisfies(
+            b -> {
+              assertThat(b.jointId()).isEqualTo("one.pair");
+              assertThat(b.message()).endsWith(fixing + ": say how it is on this machine.");
+            });
+  }
+
+  @Test
+  void whatTwoJobsHaveAlikeOrSayInOtherWordsStandsInNobodysWay() {
+    JobPack joined = visit(one(), three("drive", "T45")).answered(Answers.NONE);
+    assertThat(joined.otherwise(joined.joints().get(0))).isEmpty();
+    assertThat(JobPlan.of(joined, Circumstances.of(List.of(), LocalDate.of(2026, 6, 1))).blockers())
+        .extracting(Blocker::kind)
+        .doesNotContain(Blocker.Kind.JOBS_DISAGREE);
   }
 
   @Test
@@ -311,6 +360,33 @@ class VisitTest {
     assertThat(job.joints().get(0).valuePlace()).isEqualTo("front caliper");
     assertThat(job.joints().get(1).valuePlace()).isEqualTo("Joint plate");
     assertThat(job.doings()).containsExactlyInAnyOrder("On the stand", "Off with one", "Turns");
+  }
+
+  @Test
+  void aJointOfOneSideHasValuesOfItsOwnBeforeThoseOfBoth() {
+    JobPack both = SamplePack.asking(one(), List.of(), "pair");
+    JobPack left = SamplePack.asking(one(), List.of(), Map.of("pair", List.of(Side.LEFT)));
+    for (JobPack pack : List.of(both, both.answered(Answers.NONE))) {
+      assertThat(both.valuePlaces(pack.joints().get(0))).containsExactly("front caliper");
+    }
+    for (JobPack pack : List.of(left, left.answered(Answers.NONE))) {
+      assertThat(left.valuePlaces(pack.joints().get(0)))
+          .containsExactly("front caliper, left", "front caliper");
+    }
+    JobPack visit = visit(left, two());
+    assertThat(visit.valuePlaces(visit.everyJoint().get("one.pair").called("one.pair")))
+        .containsExactly("front caliper, left", "front caliper");
+    assertThat(visit.valuePlaces(visit.everyJoint().get("two.pair").called("two.pair")))
+        .containsExactly("front caliper");
+  }
+
+  @Test
+  void whichJobAsksIsKnown() {
+    JobPack visit = visit(sided(one()), sided(two()));
+    assertThat(visit.choices().options())
+        .extracting(o -> visit.jobAsking(o).orElse(""))
+        .containsExactly("Job one", "Job two");
+    assertThat(sided(one()).jobAsking(visit.choices().options().get(0))).isEmpty();
   }
 
   @Test

@@ -31,6 +31,17 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class Shaping {
   private static final Pattern PLACE = Pattern.compile("([A-Za-z]+)((?:\\[\\d+])*)");
+  private static final List<List<String>> FIXING =
+      List.of(
+          List.of("thread"),
+          List.of("hand"),
+          List.of("propertyClass"),
+          List.of("head"),
+          List.of("count"),
+          List.of("layout"),
+          List.of("drive"),
+          List.of("surface", "lock"),
+          List.of("surface", "makerSays"));
   private static final JsonMapper JSON = StrictJson.mapper();
   private static final PackReader READER = new PackReader();
   private final ObjectNode opened;
@@ -183,6 +194,37 @@ public final class Shaping {
     int next = ElementName.in(all, name) + 1;
     return List.of(
         new ShapeEdit.Insert(list, copy, next < all.size() ? ElementName.of(all.get(next)) : null));
+  }
+
+  /**
+   * What makes one joint be held like another: the same fasteners, locked and coated alike.
+   *
+   * @param at the way to the one that changes
+   * @param like the way to the other
+   * @throws ShapeConflict when one of them is not there
+   */
+  public List<ShapeEdit> alike(List<String> at, List<String> like) {
+    for (List<String> one : List.of(at, like)) {
+      if (!(tree.find(one) instanceof ObjectNode)) {
+        throw new ShapeConflict(one, tree.find(one));
+      }
+    }
+    List<ShapeEdit> edits = new ArrayList<>();
+    for (List<String> field : FIXING) {
+      List<String> there = and(at, field);
+      JsonNode was = tree.find(there);
+      JsonNode now = tree.find(and(like, field));
+      if (!SameJson.same(was, now)) {
+        edits.add(new ShapeEdit.Put(there, was, now));
+      }
+    }
+    return edits;
+  }
+
+  private static List<String> and(List<String> way, List<String> more) {
+    List<String> longer = new ArrayList<>(way);
+    longer.addAll(more);
+    return longer;
   }
 
   /** What takes changes back. */

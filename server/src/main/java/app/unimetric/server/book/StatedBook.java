@@ -37,9 +37,18 @@ public class StatedBook {
     return mapper.of(machine).stream().filter(v -> v.said().equals(value.said())).toList();
   }
 
-  /** Whether a known value is about a place. */
-  public static boolean isAbout(KnownValue value, String place) {
-    return value.place().equals(named(place));
+  /**
+   * Of known values those about a joint.
+   *
+   * @param places what it is looked up under, the nearest first; of the first that is known all is
+   *     given
+   */
+  public static List<KnownValue> about(List<KnownValue> known, List<String> places) {
+    return places.stream()
+        .map(place -> known.stream().filter(v -> v.place().equals(named(place))).toList())
+        .filter(found -> !found.isEmpty())
+        .findFirst()
+        .orElse(List.of());
   }
 
   /** Writes a value down for the model of a machine; once however often it is sent. */

@@ -206,20 +206,18 @@ public class JobOpening {
     pack.everyJoint()
         .forEach(
             (jointId, joint) ->
-                known.stream()
-                    .filter(v -> StatedBook.isAbout(v, joint.valuePlace()))
+                StatedBook.about(known, pack.valuePlaces(joint.called(jointId)))
                     .forEach(v -> remember(jobId, jointId, v)));
   }
 
   /** What is known for the model comes to joints that came into a job after it was opened. */
-  void remember(Job job, List<PackJoint> came) {
+  void remember(Job job, JobPack stated, List<PackJoint> came) {
     if (came.isEmpty()) {
       return;
     }
     List<KnownValue> known = book.of(fleet.machine(job.machineId()));
     for (PackJoint joint : came) {
-      known.stream()
-          .filter(v -> StatedBook.isAbout(v, joint.valuePlace()))
+      StatedBook.about(known, stated.valuePlaces(joint))
           .forEach(v -> remember(job.id(), joint.packId(), v));
     }
   }

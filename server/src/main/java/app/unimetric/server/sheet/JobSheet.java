@@ -165,11 +165,15 @@ record JobSheet(
    * @param sides on which it is done; empty where that is not asked
    */
   record Questions(List<Question> options, String sidesQuestion, boolean sided, List<Side> sides) {
-    static Questions of(PackChoices choices, Answers answers) {
+    static Questions of(JobPack stated, Answers answers) {
+      PackChoices choices = stated.choices();
       Map<String, String> settled = choices.settled(answers);
       return new Questions(
           choices.options().stream()
-              .map(o -> new Question(o, settled.getOrDefault(o.id(), "")))
+              .map(
+                  o ->
+                      new Question(
+                          o, settled.getOrDefault(o.id(), ""), stated.jobAsking(o).orElse("")))
               .toList(),
           choices.sidesInWords(),
           choices.asksSides(),
@@ -177,8 +181,12 @@ record JobSheet(
     }
   }
 
-  /** A question and the answer that counts. */
-  record Question(PackOption option, String answer) {}
+  /**
+   * A question and the answer that counts.
+   *
+   * @param job the job of a visit that asks it, by title; empty where it is one job alone
+   */
+  record Question(PackOption option, String answer, String job) {}
 
   /** A part that is not ordered, and what it is to the job, in words. */
   record RolePart(String part, String role) {}
@@ -216,6 +224,7 @@ record JobSheet(
       @Nullable String assembly,
       @Nullable Side side,
       List<String> jobs,
+      List<Otherwise> otherwise,
       String title,
       String thread,
       int count,
@@ -252,6 +261,22 @@ record JobSheet(
       @Nullable String byFeel,
       List<Sheet.TakenBack> takenBack,
       List<DeskNote> deskNotes) {}
+
+  /**
+   * How one job of a visit has a joint that not all of them have alike.
+   *
+   * @param fixing in words
+   * @param at the way to the joint in the document of that job
+   */
+  record Otherwise(String job, String fixing, List<String> at) {
+    static Otherwise of(JobPack.Otherwise said, Shaping shaping) {
+      String planned = said.job().key() + "." + said.joint().packId();
+      return new Otherwise(
+          said.job().title(),
+          said.joint().fixing(),
+          shaping.placeOf("joints", planned).orElse(List.of()));
+    }
+  }
 
   /**
    * Something worked out at the joint desk.
@@ -335,7 +360,7 @@ record JobSheet(
         sheet.fits(),
         sheet.sinceLastPrint(PlanPrint.of(plan)).orElse(null),
         sheet.cancelling().map(c -> new Cancelling(c.what().reason(), c.by(), c.at())).orElse(null),
-        Questions.of(sheet.choices(), sheet.answers()),
+        Questions.of(sheet.stated(), sheet.answers()),
         OfModel.of(model, job.pack()),
         WorkLine.of(plan).stream().map(l -> line(l, sheet.shaping())).toList(),
         plan.pack().layout().together().stream().map(JobPack::title).toList(),
@@ -375,6 +400,7 @@ record JobSheet(
             .orElse(null),
         joint.side(),
         plan.pack().jobsOf(joint),
+        plan.pack().otherwise(joint).stream().map(o -> Otherwise.of(o, sheet.shaping())).toList(),
         joint.title(),
         joint.fastener().words(),
         joint.pattern().count(),

@@ -62,7 +62,11 @@ class ShapeController {
     /** It is done on the other side too. */
     BOTH_SIDES,
     /** The left and the right one may differ from now on. */
-    APART
+    APART,
+    /**
+     * A joint is held like another, the way to which is brought as what stands there from now on.
+     */
+    ALIKE
   }
 
   /**
@@ -233,6 +237,7 @@ class ShapeController {
       case COPY -> shaping.copy(e.at());
       case BOTH_SIDES -> ShapeSides.both(shaping, e.at());
       case APART -> ShapeSides.apart(shaping, e.at());
+      case ALIKE -> shaping.alike(e.at(), way(e.now()));
       case INSERT -> {
         JsonNode item = tree(e.now());
         new Problems().require(item != null, "edits", "bring nothing to insert.").orThrow();
@@ -243,6 +248,15 @@ class ShapeController {
               .map(ShapeRemoval::edits)
               .orElse(List.of(new ShapeEdit.Remove(e.at(), null)));
     };
+  }
+
+  private static List<String> way(@Nullable Object now) {
+    List<String> way = new ArrayList<>();
+    if (now instanceof List<?> names) {
+      names.forEach(n -> way.add(String.valueOf(n)));
+    }
+    new Problems().require(!way.isEmpty(), "now", "must be the way to the other joint.").orThrow();
+    return way;
   }
 
   private @Nullable JsonNode tree(@Nullable Object value) {

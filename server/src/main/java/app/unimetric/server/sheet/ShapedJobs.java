@@ -117,9 +117,10 @@ class ShapedJobs {
         SheetDocument.write(new SheetSaying.Shaped(change, undoes, reason)),
         by.signature(),
         at);
-    JobPack after = sheets.sheet(job).pack();
+    Sheet shaped = sheets.sheet(job);
+    JobPack after = shaped.pack();
     mustBeSaidByALead(Lowered.between(before, after), reason, by);
-    opening.remember(job, came(before, after));
+    opening.remember(job, shaped.stated(), came(before, after));
     return jobs.job(job.id());
   }
 
@@ -132,7 +133,7 @@ class ShapedJobs {
   /** What was said of the torque of a joint in the line that brought it into the job. */
   @Transactional
   void value(Job job, UUID id, String jointId, JointLine line, Instant at, SignedIn by) {
-    JobPack pack = sheets.sheet(job).pack();
+    Sheet sheet = sheets.sheet(job);
     String torque = line.torque();
     UUID valueId = UUID.nameUUIDFromBytes((id + " value").getBytes(StandardCharsets.UTF_8));
     if (torque != null && !mapper.exists(valueId)) {
@@ -145,7 +146,7 @@ class ShapedJobs {
               FrictionCondition.UNKNOWN,
               line.thread());
       sheets.say(job, valueId, null, said, at, by.signature());
-      values.keep(job, valueId, said, pack, by.signature(), at);
+      values.keep(job, valueId, said, sheet, by.signature(), at);
     }
   }
 

@@ -147,7 +147,8 @@ class SheetController {
   JobSheet find(
       @PathVariable UUID id, @RequestBody NewValue v, @AuthenticationPrincipal SignedIn person) {
     Job job = jobs.job(id);
-    JobPack pack = sheets.sheet(job).pack();
+    Sheet sheet = sheets.sheet(job);
+    JobPack pack = sheet.pack();
     SheetSaying.ValueFound said =
         new SheetSaying.ValueFound(
             v.jointId(),
@@ -158,7 +159,7 @@ class SheetController {
             threadOf(pack, v.jointId()));
     SheetChecks.value(said, pack);
     JobSheet page = said(job, v.id(), v.version(), said, person);
-    values.keep(job, v.id(), said, pack, person.signature(), clock.instant());
+    values.keep(job, v.id(), said, sheet, person.signature(), clock.instant());
     return page;
   }
 

@@ -30,8 +30,8 @@ class SheetValues {
   }
 
   /** A value that was looked up for a joint is known for its model from now on. */
-  void keep(Job job, UUID id, SheetSaying.ValueFound v, JobPack pack, Signature by, Instant at) {
-    for (PackJoint joint : pack.joints()) {
+  void keep(Job job, UUID id, SheetSaying.ValueFound v, Sheet sheet, Signature by, Instant at) {
+    for (PackJoint joint : sheet.pack().joints()) {
       if (joint.isNamed(v.jointId())) {
         Machine machine = fleet.machine(job.machineId());
         book.add(
@@ -39,7 +39,7 @@ class SheetValues {
             ModelYears.of(machine),
             new KnownValue(
                 id,
-                joint.valuePlace(),
+                sheet.stated().valuePlaces(joint).get(0),
                 joint.fastener().thread().designation(),
                 v.typed(),
                 v.source(),
@@ -91,7 +91,7 @@ class SheetValues {
                       years,
                       new KnownValue(
                           idOf(id, v.id()),
-                          joint.valuePlace(),
+                          sheet.stated().valuePlaces(joint).get(0),
                           Objects.requireNonNullElse(
                               v.what().statedFor(), joint.fastener().thread().designation()),
                           v.what().typed(),

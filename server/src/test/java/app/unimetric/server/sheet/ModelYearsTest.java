@@ -2,11 +2,9 @@ package app.unimetric.server.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.unimetric.core.pack.MachineKind;
 import app.unimetric.server.InWorkshop;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
-import app.unimetric.server.machine.Machine;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -21,23 +19,17 @@ class ModelYearsTest extends OnSheets {
     super(workshop);
   }
 
+  private final String model = aModel();
+
   private String another(int year) {
-    String name = "Years " + UUID.randomUUID().toString().substring(0, 8);
-    workshop.add(
-        new Machine(
-            UUID.randomUUID(),
-            name,
-            MachineKind.MOTORCYCLE,
-            "Skerrow",
-            "250 Trail",
-            year,
-            "Standard",
-            name,
-            Machine.Meter.KM,
-            "Test",
-            1,
-            null));
-    return name;
+    return aMachine(model, year, "Standard");
+  }
+
+  private boolean lastDone(String machine) {
+    return ilse.get("/api/machines/" + machine(machine) + "/offered-jobs?q=passenger")
+        .body()
+        .get(0)
+        .has("lastDone");
   }
 
   private JsonNode values(String machine) {
@@ -46,7 +38,8 @@ class ModelYearsTest extends OnSheets {
 
   @Test
   void valuesComeWithTheJobForTheYearsItWasKeptForAndGoTogether() {
-    UUID first = open(asta, "Trail 1", "mc-pegs");
+    String own = another(2022);
+    UUID first = open(asta, own, "mc-pegs");
     UUID value = UUID.randomUUID();
     asta.post(
         "/api/jobs/" + first + "/values",
@@ -61,11 +54,16 @@ class ModelYearsTest extends OnSheets {
     assertThat(values(later)).as("another year knows nothing of it by itself").isEmpty();
 
     Answer kept = keep(asta, first, Map.of("yearFrom", 2021, "yearTo", 2023));
-    assertThat(kept.body().path("model").asString()).isEqualTo("Skerrow 250 Trail 2021–2023");
+    assertThat(kept.body().path("model").asString()).isEqualTo("Skerrow " + model + " 2021–2023");
     assertThat(values(later)).hasSize(1);
     assertThat(values(later).get(0).path("document").asString()).isEqualTo("p. 9");
-    assertThat(values("Trail 1")).as("said twice for its own year, it stands once").hasSize(1);
+    assertThat(values(own)).as("said twice for its own year, it stands once").hasSize(1);
     assertThat(values(another(2024))).isEmpty();
+    assertThat(values(aMachine(model, 2022, "Rally")))
+        .as("another variant, other values")
+        .isEmpty();
+    assertThat(lastDone(later)).isTrue();
+    assertThat(lastDone(another(2024))).as("kept for other years").isFalse();
 
     asta.post(
         "/api/jobs/" + first + "/withdrawals",
@@ -79,7 +77,7 @@ class ModelYearsTest extends OnSheets {
             "version",
             sheet(asta, first).path("version").asInt()));
     assertThat(values(later)).as("wrong for one year, wrong for all it was said for").isEmpty();
-    assertThat(values("Trail 1")).isEmpty();
+    assertThat(values(own)).isEmpty();
   }
 
   @ParameterizedTest

@@ -2,9 +2,11 @@ package app.unimetric.server.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.unimetric.core.pack.MachineKind;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
+import app.unimetric.server.machine.Machine;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -72,6 +74,31 @@ abstract class OnSheets {
     List<String> texts = new ArrayList<>();
     list.forEach(n -> texts.add(field.isEmpty() ? n.asString() : n.path(field).asString()));
     return texts;
+  }
+
+  /** A model nobody else knows: what is kept for it troubles no other test. */
+  static String aModel() {
+    return "Model " + UUID.randomUUID().toString().substring(0, 8);
+  }
+
+  /** A motorcycle of that model. */
+  String aMachine(String model, int year, String variant) {
+    String name = "Machine " + UUID.randomUUID().toString().substring(0, 8);
+    workshop.add(
+        new Machine(
+            UUID.randomUUID(),
+            name,
+            MachineKind.MOTORCYCLE,
+            "Skerrow",
+            model,
+            year,
+            variant,
+            name,
+            Machine.Meter.KM,
+            "Test",
+            1,
+            null));
+    return name;
   }
 
   UUID visit(Visitor by, String machine, String... packs) {

@@ -50,6 +50,28 @@ class SidesOnSheetTest extends OnSheets {
   }
 
   @Test
+  void eachSideKeepsValuesOfItsOwnForTheModel() {
+    String machine = aMachine(aModel(), 2022, "Standard");
+    UUID job = open(asta, machine, "mc-pads-front");
+    value(asta, job, "pad-pin.LEFT", "17 Nm", "p. 6-13");
+    shape(asta, job, edit("APART", "joints", "caliper"));
+    value(asta, job, "caliper.LEFT", "26 Nm", "p. 6-12");
+    value(asta, job, "caliper-right.RIGHT", "45 Nm", "p. 6-14");
+    keep(asta, job, Map.of());
+    JsonNode again = sheet(ilse, open(ilse, machine, "mc-pads-front"));
+    assertThat(texts(joint(again, "caliper.LEFT").path("values"), "document"))
+        .containsExactly("p. 6-12");
+    assertThat(texts(joint(again, "caliper-right.RIGHT").path("values"), "document"))
+        .containsExactly("p. 6-14");
+    assertThat(texts(joint(again, "pad-pin.RIGHT").path("values"), "document"))
+        .containsExactly("p. 6-13");
+    JsonNode wheel = sheet(ilse, open(ilse, machine, "mc-wheel-front"));
+    assertThat(joint(wheel, "caliper.LEFT").path("values"))
+        .as("what holds on one side alone is no value of both")
+        .isEmpty();
+  }
+
+  @Test
   void whatWasThereOnceIsDoneOnBothSides() {
     UUID job = open(bram, "Mule 1", "atv-winch-plate");
     JsonNode sheet = sheet(bram, job);

@@ -52,21 +52,22 @@ class VisitSheetTest extends OnSheets {
 
   @Test
   void whatWasAnsweredAndAddedToAJobBeforeComesIntoTheVisit() {
-    UUID before = open(bram, "Patrol 2", "mc-pegs");
+    String machine = aMachine(aModel(), 2022, "Standard");
+    UUID before = open(bram, machine, "mc-pegs");
     choose(bram, before, Map.of(), "RIGHT");
     keep(bram, before, Map.of());
     UUID own = UUID.randomUUID();
     bram.post(
         "/api/own-jobs",
-        Map.of("id", own, "machineId", machine("Patrol 2"), "title", "Radio bracket"));
+        Map.of("id", own, "machineId", machine(machine), "title", "Radio bracket"));
     line(bram, own, List.of(), "plate to rack 4 M6 8.8 9 Nm cross medium manual p 7-14");
     keep(bram, own, Map.of());
     JsonNode offered =
-        bram.get("/api/machines/" + machine("Patrol 2") + "/offered-jobs?q=radio").body();
+        bram.get("/api/machines/" + machine(machine) + "/offered-jobs?q=radio").body();
     String key = offered.get(0).path("key").asString();
     assertThat(key).startsWith("own-");
 
-    JsonNode sheet = sheet(bram, visit(bram, "Patrol 2", "mc-pegs", key));
+    JsonNode sheet = sheet(bram, visit(bram, machine, "mc-pegs", key));
     assertThat(on(sheet, ", left")).isEmpty();
     assertThat(on(sheet, ", right")).isNotEmpty();
     assertThat(texts(sheet.path("jobs"), "")).contains("Radio bracket");
@@ -75,8 +76,39 @@ class VisitSheetTest extends OnSheets {
   }
 
   @Test
+  void whatTwoJobsHaveOtherwiseOfOneJointIsSaidBeforeItStarts() {
+    String machine = aMachine(aModel(), 2022, "Standard");
+    UUID kept = open(asta, machine, "mc-pads-front");
+    shape(asta, kept, put(at("joints", "caliper", "thread"), "M8", "M10x1.25"));
+    keep(asta, kept, Map.of());
+    UUID job = visit(bram, machine, "mc-wheel-front", "mc-pads-front");
+    JsonNode open = sheet(bram, job);
+    assertThat(texts(open.path("blockers"), "message"))
+        .contains(
+            "“Front wheel out and in” has 2 × M8 10.9, “Front brake"
+                + " pads” has 2 × M10×1.25 10.9: say how it is on"
+                + " this machine.");
+    JsonNode caliper = joint(open, "mc-wheel-front.caliper.LEFT");
+    List<String> wheel = texts(caliper.path("otherwise").get(0).path("at"), "");
+    List<String> pads = texts(caliper.path("otherwise").get(1).path("at"), "");
+    assertThat(pads).containsExactly("together", "mc-pads-front", "document", "joints", "caliper");
+    Answer alike = shape(bram, job, Map.of("kind", "ALIKE", "at", wheel, "now", pads));
+    assertThat(alike.status()).as(alike.detail()).isEqualTo(200);
+    JsonNode sheet = alike.body().path("sheet");
+    assertThat(texts(sheet.path("blockers"), "kind")).doesNotContain("JOBS_DISAGREE");
+    assertThat(joint(sheet, "mc-wheel-front.caliper.RIGHT").path("thread").asString())
+        .startsWith("M10×1.25");
+    assertThat(shape(bram, job, Map.of("kind", "ALIKE", "at", wheel)).status()).isEqualTo(400);
+    assertThat(
+            shape(bram, job, Map.of("kind", "ALIKE", "at", wheel, "now", at("joints", "no")))
+                .status())
+        .isEqualTo(409);
+  }
+
+  @Test
   void whatComesIntoAJobOfTheVisitIsKeptWithIt() {
-    UUID job = visit(ilse, "Trail 1", "mc-pegs", "mc-mirrors");
+    String machine = aMachine(aModel(), 2022, "Standard");
+    UUID job = visit(ilse, machine, "mc-pegs", "mc-mirrors");
     List<String> pegs = List.of("together", "mc-pegs", "document");
     Answer added = line(ilse, job, pegs, "guard 2 M6 8.8 9 Nm manual p 3");
     assertThat(added.status()).as(added.detail()).isEqualTo(200);
@@ -92,7 +124,7 @@ class VisitSheetTest extends OnSheets {
     assertThat(texts(kept.body().path("notKept"), ""))
         .as("what belongs to none of the jobs is named")
         .containsExactly("Strap");
-    UUID alone = open(ilse, "Trail 1", "mc-pegs");
+    UUID alone = open(ilse, machine, "mc-pegs");
     assertThat(texts(sheet(ilse, alone).path("joints"), "title")).contains("Guard");
   }
 }
