@@ -123,7 +123,6 @@
     {#if joint.jobs.length > 1}
       <p class="soft">Undone and done once for {joint.jobs.join(' and ')}</p>
     {/if}
-    {#if joint.otherwise.length}<Otherwise {joint} {shape} {may} {reload} />{/if}
     {#if changed}<p class="changed">Changed since the print</p>{/if}
     <p>
       {#if joint.critical}<span class="soft">Critical joint.</span>{/if}
@@ -140,6 +139,7 @@
   {/if}
 </header>
 
+{#if joint.otherwise.length}<Otherwise {joint} {shape} {may} {reload} />{/if}
 <section class="target" aria-label="Target">
   {#if joint.band && joint.aimNm !== undefined}
     <p class="aim figure">

@@ -190,7 +190,7 @@ class ShapeJobTest {
 
   @Test
   void leftAndRightDifferAQuestionIsWrittenNewAndAJointIsDraggedWhereItBelongs() {
-    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+    try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
       open(desk, "Patrol 1", "front pads");
       Locator inHand = desk.take("Caliper to bracket");
       desk.button("Left and right differ").click();
@@ -246,7 +246,7 @@ class ShapeJobTest {
 
   @Test
   void eachJobOfAVisitKeepsItsSidesAndWhatIsAddedToIt() {
-    try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
+    try (Desk desk = new Desk(workshop, browser).signIn("Ilse")) {
       desk.openMachine("Patrol 3");
       for (String job : List.of("Passenger pegs", "Front brake pads")) {
         desk.page.getByLabel("Find a job for this machine").fill(job);
@@ -274,11 +274,41 @@ class ShapeJobTest {
       assertThat(desk.text("must be a year, and not after the last one.")).isVisible();
       desk.page.getByLabel("to", new Page.GetByLabelOptions().setExact(true)).fill("2024");
       desk.button("Save for this model").click();
-      assertThat(desk.text("opens like this on Skerrow 640 Patrol 2023–2024, for everybody."))
-          .isVisible();
+      assertThat(desk.text("opens like this on Skerrow 640 Patrol 2023–2024 for you")).isVisible();
       open(desk, "Patrol 3", "front pads");
       assertThat(desk.joints().filter(new Locator.FilterOptions().setHasText("Hose clip")))
           .hasCount(1);
+      assertThat(desk.complaints).isEmpty();
+    }
+  }
+
+  @Test
+  void whatTwoJobsOfAVisitHaveOtherwiseIsSettledInATap() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Ilse")) {
+      open(desk, "Patrol 3", "front pads");
+      desk.take("Caliper to bracket");
+      shape(desk, "How many", "4");
+      desk.button("The job, its parts and tools").click();
+      desk.button("Save for this model").click();
+      assertThat(desk.text("for you; for the others once a lead has confirmed it.")).isVisible();
+      desk.openMachine("Patrol 3");
+      for (String job : List.of("Front wheel out and in", "Front brake pads")) {
+        desk.page.getByLabel("Find a job for this machine").fill(job);
+        desk.page.getByLabel(job + ": in one visit with others").check();
+      }
+      desk.button("Plan these 2 as one visit").click();
+      desk.heading("The work, in its order").waitFor();
+      Locator readiness = desk.page.getByLabel("Readiness");
+      assertThat(readiness)
+          .containsText("“Front wheel out and in” has 2 × M8 10.9, “Front brake pads” has 4 × M8");
+      readiness.locator("li:has-text('say how it is on this machine') a").first().click();
+      assertThat(desk.inHand()).containsText("2 × M8 10.9");
+      desk.buttonNamed("So it is").last().click();
+      assertThat(desk.inHand().getByLabel("How the jobs have it")).hasCount(0);
+      assertThat(desk.inHand()).containsText("4 × M8 10.9");
+      assertThat(readiness).not().containsText("say how it is on this machine");
+      desk.button("Undo the last change of the job").click();
+      assertThat(readiness).containsText("say how it is on this machine");
       assertThat(desk.complaints).isEmpty();
     }
   }
