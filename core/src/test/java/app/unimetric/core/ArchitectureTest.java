@@ -28,7 +28,7 @@ class ArchitectureTest {
 
   static {
     String all =
-        "ask bench carbon fastener joint meter order pack plan quantity recheck sequence stated surface thread tool";
+        "ask bench carbon fastener fit joint meter order pack plan quantity recheck sequence stated surface thread tool";
     USED_BY.put("problem", all);
     USED_BY.put("why", all);
     USED_BY.put("quantity", all);
@@ -36,6 +36,7 @@ class ArchitectureTest {
     USED_BY.put("fastener", "ask joint stated surface pack plan bench");
     USED_BY.put("joint", "ask carbon stated pack plan");
     USED_BY.put("carbon", "");
+    USED_BY.put("fit", "");
     USED_BY.put("sequence", "ask carbon pack plan bench");
     USED_BY.put("order", "pack plan bench");
     USED_BY.put("tool", "ask plan bench");

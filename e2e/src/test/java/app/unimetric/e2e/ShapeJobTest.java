@@ -39,6 +39,16 @@ class ShapeJobTest {
     desk.heading("The work, in its order").waitFor();
   }
 
+  private static void visit(Desk desk, String machine, String... jobs) {
+    desk.openMachine(machine);
+    for (String job : jobs) {
+      desk.page.getByLabel("Find a job for this machine").fill(job);
+      desk.page.getByLabel(job + ": in one visit with others").check();
+    }
+    desk.button("Plan these " + jobs.length + " as one visit").click();
+    desk.heading("The work, in its order").waitFor();
+  }
+
   private static void value(Desk desk, String joint, String value, String page) {
     Locator form = desk.take(joint).locator("form:has-text('Value as it stands there')");
     Locator folded = desk.inHand().locator("summary:has-text('Add another value')");
@@ -154,13 +164,7 @@ class ShapeJobTest {
       TwelveJobsTest.open(lead, "Trail 1", pack);
     }
     try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
-      desk.openMachine("Trail 1");
-      for (String job : List.of("Mirrors", "Handguards")) {
-        desk.page.getByLabel("Find a job for this machine").fill(job);
-        desk.page.getByLabel(job + ": in one visit with others").check();
-      }
-      desk.button("Plan these 2 as one visit").click();
-      desk.heading("The work, in its order").waitFor();
+      visit(desk, "Trail 1", "Mirrors", "Handguards");
       assertThat(desk.page.locator("ol.work .title:text-is('Stand it upright and hold it')"))
           .hasCount(1);
       assertThat(desk.page.locator("ol.work .title:text-is('Lock to lock')")).hasCount(1);
@@ -247,13 +251,7 @@ class ShapeJobTest {
   @Test
   void eachJobOfAVisitKeepsItsSidesAndWhatIsAddedToIt() {
     try (Desk desk = new Desk(workshop, browser).signIn("Ilse")) {
-      desk.openMachine("Patrol 3");
-      for (String job : List.of("Passenger pegs", "Front brake pads")) {
-        desk.page.getByLabel("Find a job for this machine").fill(job);
-        desk.page.getByLabel(job + ": in one visit with others").check();
-      }
-      desk.button("Plan these 2 as one visit").click();
-      desk.heading("The work, in its order").waitFor();
+      visit(desk, "Patrol 3", "Passenger pegs", "Front brake pads");
       int joints = desk.joints().count();
       desk.page
           .getByRole(
@@ -291,13 +289,7 @@ class ShapeJobTest {
       desk.button("The job, its parts and tools").click();
       desk.button("Save for this model").click();
       assertThat(desk.text("for you; for the others once a lead has confirmed it.")).isVisible();
-      desk.openMachine("Patrol 3");
-      for (String job : List.of("Front wheel out and in", "Front brake pads")) {
-        desk.page.getByLabel("Find a job for this machine").fill(job);
-        desk.page.getByLabel(job + ": in one visit with others").check();
-      }
-      desk.button("Plan these 2 as one visit").click();
-      desk.heading("The work, in its order").waitFor();
+      visit(desk, "Patrol 3", "Front wheel out and in", "Front brake pads");
       Locator readiness = desk.page.getByLabel("Readiness");
       assertThat(readiness)
           .containsText("“Front wheel out and in” has 2 × M8 10.9, “Front brake pads” has 4 × M8");

@@ -373,6 +373,11 @@ public final class SamplePack {
 
   /** The same job with other parts. */
   public static JobPack with(JobPack p, List<PackPart> parts) {
+    return with(p, parts, p.joints(), p.order());
+  }
+
+  static JobPack with(
+      JobPack p, List<PackPart> parts, List<PackJoint> joints, List<OrderRule> order) {
     return new JobPack(
         p.key(),
         p.title(),
@@ -385,8 +390,8 @@ public final class SamplePack {
         p.preparation(),
         parts,
         p.steps(),
-        p.joints(),
-        p.order(),
+        joints,
+        order,
         p.checks(),
         p.rechecks(),
         p.assemblies(),

@@ -186,7 +186,8 @@ class VisitTest {
   }
 
   private static JobPack on(JobPack p, Side side) {
-    return with(p, p.parts(), p.joints().stream().map(j -> j.on(side, null)).toList(), List.of());
+    return SamplePack.with(
+        p, p.parts(), p.joints().stream().map(j -> j.on(side, null)).toList(), List.of());
   }
 
   private static PackPart part(String name, int count) {
@@ -212,30 +213,7 @@ class VisitTest {
                         j.side(),
                         j.place()))
             .toList();
-    return with(p, parts, joints, p.order());
-  }
-
-  private static JobPack with(
-      JobPack p, List<PackPart> parts, List<PackJoint> joints, List<OrderRule> order) {
-    return new JobPack(
-        p.key(),
-        p.title(),
-        p.summary(),
-        p.machineKind(),
-        p.models(),
-        p.fits(),
-        p.words(),
-        p.cautions(),
-        p.preparation(),
-        parts,
-        p.steps(),
-        joints,
-        order,
-        p.checks(),
-        p.rechecks(),
-        p.assemblies(),
-        p.choices(),
-        p.layout());
+    return SamplePack.with(p, parts, joints, p.order());
   }
 
   @Test

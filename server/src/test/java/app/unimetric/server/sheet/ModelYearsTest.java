@@ -41,15 +41,7 @@ class ModelYearsTest extends OnSheets {
     String own = another(2022);
     UUID first = open(asta, own, "mc-pegs");
     UUID value = UUID.randomUUID();
-    asta.post(
-        "/api/jobs/" + first + "/values",
-        Map.of(
-            "id", value,
-            "jointId", "pivot.LEFT",
-            "typed", "31 Nm",
-            "source", "MANUAL",
-            "document", "p. 9",
-            "version", sheet(asta, first).path("version").asInt()));
+    value(asta, value, first, "pivot.LEFT", "31 Nm", "p. 9");
     String later = another(2023);
     assertThat(values(later)).as("another year knows nothing of it by itself").isEmpty();
 
@@ -65,17 +57,7 @@ class ModelYearsTest extends OnSheets {
     assertThat(lastDone(later)).isTrue();
     assertThat(lastDone(another(2024))).as("kept for other years").isFalse();
 
-    asta.post(
-        "/api/jobs/" + first + "/withdrawals",
-        Map.of(
-            "id",
-            UUID.randomUUID(),
-            "valueId",
-            value,
-            "reason",
-            "Wrong page.",
-            "version",
-            sheet(asta, first).path("version").asInt()));
+    withdraw(asta, first, value, "Wrong page.");
     assertThat(values(later)).as("wrong for one year, wrong for all it was said for").isEmpty();
     assertThat(values(own)).isEmpty();
   }

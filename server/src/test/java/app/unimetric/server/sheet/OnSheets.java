@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.AfterEach;
 import tools.jackson.databind.JsonNode;
 
 /** The people of the depot at their sheets. */
@@ -21,6 +22,7 @@ abstract class OnSheets {
   final Visitor bram;
   final Visitor ilse;
   final Visitor asta;
+  private final List<UUID> opened = new ArrayList<>();
 
   OnSheets(Workshop workshop) {
     this.workshop = workshop;
@@ -38,8 +40,21 @@ abstract class OnSheets {
         .asString();
   }
 
+  /** What a test opened does not stay on the lifts. */
+  @AfterEach
+  void cancelWhatWasOpened() {
+    for (UUID job : opened) {
+      asta.post(
+          "/api/jobs/" + job + "/cancelling",
+          Map.of(
+              "id", UUID.randomUUID(),
+              "reason", "Opened by a test.",
+              "version", sheet(asta, job).path("version").asInt()));
+    }
+  }
+
   UUID open(Visitor by, String machine, String pack) {
-    UUID job = UUID.randomUUID();
+    UUID job = anotherJob();
     Answer sheet =
         by.post("/api/jobs", Map.of("id", job, "machineId", machine(machine), "packKey", pack));
     assertThat(sheet.status()).as(sheet.detail()).isEqualTo(200);
@@ -83,7 +98,7 @@ abstract class OnSheets {
 
   /** A motorcycle of that model. */
   String aMachine(String model, int year, String variant) {
-    String name = "Machine " + UUID.randomUUID().toString().substring(0, 8);
+    String name = "Zz " + UUID.randomUUID().toString().substring(0, 8);
     workshop.add(
         new Machine(
             UUID.randomUUID(),
@@ -101,8 +116,14 @@ abstract class OnSheets {
     return name;
   }
 
+  /** The id of a job that is to be opened. */
+  UUID anotherJob() {
+    opened.add(UUID.randomUUID());
+    return opened.get(opened.size() - 1);
+  }
+
   UUID visit(Visitor by, String machine, String... packs) {
-    UUID job = UUID.randomUUID();
+    UUID job = anotherJob();
     Answer sheet =
         by.post(
             "/api/visits",
@@ -126,11 +147,15 @@ abstract class OnSheets {
   }
 
   static Answer value(Visitor by, UUID job, String joint, String typed, String document) {
+    return value(by, UUID.randomUUID(), job, joint, typed, document);
+  }
+
+  static Answer value(Visitor by, UUID id, UUID job, String joint, String typed, String document) {
     return by.post(
         "/api/jobs/" + job + "/values",
         Map.of(
             "id",
-            UUID.randomUUID(),
+            id,
             "jointId",
             joint,
             "typed",
@@ -139,6 +164,20 @@ abstract class OnSheets {
             "MANUAL",
             "document",
             document,
+            "version",
+            sheet(by, job).path("version").asInt()));
+  }
+
+  static Answer withdraw(Visitor by, UUID job, UUID value, String reason) {
+    return by.post(
+        "/api/jobs/" + job + "/withdrawals",
+        Map.of(
+            "id",
+            UUID.randomUUID(),
+            "valueId",
+            value,
+            "reason",
+            reason,
             "version",
             sheet(by, job).path("version").asInt()));
   }

@@ -170,7 +170,7 @@ class ShapeTest extends OnSheets {
 
   @Test
   void fromNothingToAPlan() {
-    UUID job = UUID.randomUUID();
+    UUID job = anotherJob();
     Answer opened =
         bram.post(
             "/api/own-jobs",
@@ -209,7 +209,7 @@ class ShapeTest extends OnSheets {
 
   @Test
   void aJobIsNotStartedWithoutAnyJointOrStepToDo() {
-    UUID job = UUID.randomUUID();
+    UUID job = anotherJob();
     JsonNode sheet =
         bram.post(
                 "/api/own-jobs",
@@ -222,7 +222,7 @@ class ShapeTest extends OnSheets {
 
   @Test
   void aVisitUndoesAndDoesOnceWhatTwoJobsShare() {
-    UUID job = UUID.randomUUID();
+    UUID job = anotherJob();
     Answer visit =
         bram.post(
             "/api/visits",
@@ -266,41 +266,30 @@ class ShapeTest extends OnSheets {
   @Test
   void theSameModelASecondTimeOpensAsItWasLastDone() {
     UUID first = open(bram, "Trail 1", "mc-pads-front");
-    JsonNode sheet =
-        shape(
-                bram,
-                first,
-                put(at("joints", "caliper", "thread"), "M8", "M10x1.25"),
-                Map.of(
-                    "kind",
-                    "INSERT",
-                    "at",
-                    at("steps"),
-                    "now",
-                    Map.of(
-                        "id",
-                        "guard",
-                        "eachSide",
-                        true,
-                        "phase",
-                        "REMOVE",
-                        "title",
-                        "Guard off",
-                        "text",
-                        "Two clips."),
-                    "before",
-                    "off"))
-            .body()
-            .path("sheet");
-    bram.post(
-        "/api/jobs/" + first + "/values",
+    shape(
+        bram,
+        first,
+        put(at("joints", "caliper", "thread"), "M8", "M10x1.25"),
         Map.of(
-            "id", UUID.randomUUID(),
-            "jointId", "caliper.LEFT",
-            "typed", "38 Nm",
-            "source", "MANUAL",
-            "document", "demo manual p. 7-3",
-            "version", sheet.path("version").asInt()));
+            "kind",
+            "INSERT",
+            "at",
+            at("steps"),
+            "now",
+            Map.of(
+                "id",
+                "guard",
+                "eachSide",
+                true,
+                "phase",
+                "REMOVE",
+                "title",
+                "Guard off",
+                "text",
+                "Two clips."),
+            "before",
+            "off"));
+    value(bram, first, "caliper.LEFT", "38 Nm", "demo manual p. 7-3");
     Answer kept = bram.post("/api/jobs/" + first + "/model-pack", Map.of("id", UUID.randomUUID()));
     assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
     assertThat(kept.body().path("model").asString()).isEqualTo("Skerrow 250 Trail 2022");
@@ -346,37 +335,11 @@ class ShapeTest extends OnSheets {
     JsonNode sheet = bram.get("/api/jobs/" + first + "/sheet").body();
     String joint = sheet.path("joints").get(0).path("id").asString();
     UUID value = UUID.randomUUID();
-    JsonNode after =
-        bram.post(
-                "/api/jobs/" + first + "/values",
-                Map.of(
-                    "id",
-                    value,
-                    "jointId",
-                    joint,
-                    "typed",
-                    "41 Nm",
-                    "source",
-                    "MANUAL",
-                    "document",
-                    "p. 3",
-                    "version",
-                    sheet.path("version").asInt()))
-            .body();
+    value(bram, value, first, joint, "41 Nm", "p. 3");
     UUID second = open(ilse, "Mule 2", "atv-a-arms");
     JsonNode known = joint(ilse.get("/api/jobs/" + second + "/sheet").body(), joint);
     assertThat(known.path("values").get(0).path("stated").asString()).isEqualTo("41 N·m");
-    bram.post(
-        "/api/jobs/" + first + "/withdrawals",
-        Map.of(
-            "id",
-            UUID.randomUUID(),
-            "valueId",
-            value,
-            "reason",
-            "Wrong page.",
-            "version",
-            after.path("version").asInt()));
+    withdraw(bram, first, value, "Wrong page.");
     UUID third = open(ilse, "Mule 2", "atv-a-arms");
     assertThat(joint(ilse.get("/api/jobs/" + third + "/sheet").body(), joint).path("values"))
         .isEmpty();

@@ -56,7 +56,7 @@ class VisitSheetTest extends OnSheets {
     UUID before = open(bram, machine, "mc-pegs");
     choose(bram, before, Map.of(), "RIGHT");
     keep(bram, before, Map.of());
-    UUID own = UUID.randomUUID();
+    UUID own = anotherJob();
     bram.post(
         "/api/own-jobs",
         Map.of("id", own, "machineId", machine(machine), "title", "Radio bracket"));

@@ -1,0 +1,11 @@
+package app.unimetric.core.fit;
+
+/** What a measurement with its uncertainty says of a fit. */
+public enum FitVerdict {
+  /** Wherever the true size lies within what was measured, it fits. */
+  FITS,
+  /** Wherever the true size lies, it does not. */
+  DOES_NOT,
+  /** It may lie on either side of a limit: measure better. */
+  TOO_CLOSE
+}

@@ -1,0 +1,95 @@
+package app.unimetric.core.fit;
+
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.why.Derivation;
+import app.unimetric.core.why.Why;
+import java.util.List;
+
+/**
+ * Whether a cup sits flush, by feelers round its rim.
+ *
+ * @param tiltMm by how much it leans, from its lowest to its highest place on the rim
+ * @param tiltAtDeg where the gap is widest, from the first reading on
+ * @param touches whether it touches anywhere
+ */
+public record Flushness(
+    double tiltMm,
+    double tiltAtDeg,
+    boolean touches,
+    Verdict verdict,
+    List<String> reasons,
+    List<Derivation> derivation) {
+  /** The thinnest feeler of a usual set: what it does not enter is closed. */
+  public static final double CLOSED_MM = 0.05;
+
+  private static final String SOURCE = "workshop rule; least squares";
+  private static final double MOST_MM = 50;
+  private static final double ROUNDING_MM = 1e-9;
+
+  /** How it sits. */
+  public enum Verdict {
+    /** Closed all the way round. */
+    FLUSH,
+    /** It touches on one side and gapes on the other. */
+    TILTED,
+    /** It touches here and there, and what gapes does not lean: something lies under it. */
+    UNEVEN,
+    /** It touches nowhere: it is not home. */
+    NOT_HOME
+  }
+
+  /**
+   * Judges readings.
+   *
+   * @param readingsMm gaps at 4 or more places, equally spaced; 0 where the thinnest feeler does
+   *     not enter
+   */
+  public static Flushness of(List<Double> readingsMm) {
+    Problems problems = new Problems();
+    for (int i = 0; i < Math.min(readingsMm.size(), 720); i++) {
+      problems.within(readingsMm.get(i), 0, MOST_MM, "readingsMm[" + i + "]");
+    }
+    problems.orThrow();
+    Harmonic h = Harmonic.of(readingsMm, null, Harmonic.FEWEST, "readingsMm");
+    double tilt = 2 * h.amplitude();
+    double least = readingsMm.stream().mapToDouble(Double::doubleValue).min().orElse(0);
+    double most = readingsMm.stream().mapToDouble(Double::doubleValue).max().orElse(0);
+    boolean touches = least < CLOSED_MM - ROUNDING_MM;
+    Verdict verdict =
+        !touches
+            ? Verdict.NOT_HOME
+            : most < CLOSED_MM - ROUNDING_MM
+                ? Verdict.FLUSH
+                : tilt >= h.residual() ? Verdict.TILTED : Verdict.UNEVEN;
+    Why why =
+        new Why()
+            .derive("t", tilt, "mm", "2·√(a² + b²) of z = m + a·cos φ + b·sin φ", SOURCE)
+            .derive("φ_t", h.highAtDeg(), "°", "atan2(b, a)", SOURCE)
+            .derive("g_min", least, "mm", "narrowest gap", SOURCE)
+            .derive("g_max", most, "mm", "widest gap", SOURCE);
+    String widest = Figure.fixed(most, 2) + " mm";
+    switch (verdict) {
+      case FLUSH -> why.because("It is home all the way round.");
+      case NOT_HOME ->
+          why.because(
+              "It touches nowhere, "
+                  + Figure.fixed(least, 2)
+                  + " mm at the least: it is not home. Press on, or look for what holds it up.");
+      case TILTED ->
+          why.because(
+              "It leans: the gap is widest at "
+                  + Math.round(h.highAtDeg())
+                  + "°, "
+                  + widest
+                  + ". Draw it out and press it square, with a guide in the other side.");
+      case UNEVEN ->
+          why.because(
+              "It gapes by "
+                  + widest
+                  + " without leaning: something lies under it, or the face is not true. Out again,"
+                  + " clean and look.");
+    }
+    return new Flushness(tilt, h.highAtDeg(), touches, verdict, why.reasons(), why.derivation());
+  }
+}

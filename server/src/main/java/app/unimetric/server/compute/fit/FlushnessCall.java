@@ -1,0 +1,51 @@
+package app.unimetric.server.compute.fit;
+
+import app.unimetric.core.fit.Flushness;
+import app.unimetric.core.why.Derivation;
+import app.unimetric.server.compute.ComputeCall;
+import app.unimetric.server.compute.Fields;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Whether a cup sits flush. */
+@ComputeCall
+public final class FlushnessCall {
+
+  @Schema(name = "FlushnessRequest", example = "{\"readingsMm\": [0, 0.1, 0.2, 0.1]}")
+  public record Request(
+      @Schema(
+              description =
+                  "gaps at 4 or more places round the rim, equally spaced, mm; 0: touching")
+          List<Double> readingsMm) {}
+
+  @Schema(
+      name = "FlushnessResponse",
+      description =
+          "tilt over the whole rim, mm; where the gap is widest, deg from the first place")
+  public record Response(
+      double tiltMm,
+      double tiltAtDeg,
+      boolean touches,
+      Flushness.Verdict verdict,
+      List<String> reasons,
+      @Nullable List<Derivation> derivation) {}
+
+  @Operation(summary = "Whether a cup sits flush")
+  @PostMapping("/flushness")
+  Response flushness(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
+    Fields.noNulls(r.readingsMm(), "readingsMm");
+    Flushness f = Flushness.of(r.readingsMm());
+    return new Response(
+        f.tiltMm(),
+        f.tiltAtDeg(),
+        f.touches(),
+        f.verdict(),
+        f.reasons(),
+        why ? f.derivation() : null);
+  }
+}

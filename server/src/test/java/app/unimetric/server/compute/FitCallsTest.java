@@ -1,0 +1,82 @@
+package app.unimetric.server.compute;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.unimetric.server.InWorkshop;
+import app.unimetric.server.Visitor;
+import app.unimetric.server.Visitor.Answer;
+import app.unimetric.server.Workshop;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The calls of fit over the wire: their names, their fields, their words. */
+@InWorkshop
+class FitCallsTest {
+  private final Visitor stranger;
+
+  FitCallsTest(Workshop workshop) {
+    stranger = new Visitor(workshop);
+  }
+
+  private Answer ask(String call, String body) {
+    return stranger.post("/api/compute/" + call, body.replace('\'', '"'));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "steerer-stack | {'steererMm': 55, 'stemHeightMm': 40, 'spacersBelowMm': [10], 'spacersAboveMm': [5], 'takeUpMm': 0.2, 'stockMm': [3, 2]} | gapMm | -0.2",
+        "spindle | {'shellMm': 73, 'cupFlangesMm': [10, 10], 'spacersMm': [2.5], 'spindleUsableMm': 96.5, 'adjusterTravelMm': 2, 'adjusterPitchMm': 0.8} | collarTurns | 1.25",
+        "press-fit | {'boreReadingsMm': [40.92, 40.95], 'cupMm': 41} | outOfRoundMm | 0.03",
+        "flushness | {'readingsMm': [0, 0.1, 0.2, 0.1]} | tiltMm | 0.2",
+        "runout | {'readingsMm': [0, 0, 0, 0.3, 0, 0, 0, 0], 'limitMm': 0.1} | wobbleMm | 0.15",
+        "ride-height | {'end': 'REAR', 'eyeOffsetMm': 10, 'motionRatio': 2.5, 'wheelbaseMm': 1500, 'rakeDeg': 26, 'forkOffsetMm': 40, 'frontTyreRadiusMm': 320} | dropMm | 25",
+        "ride-height | {'end': 'FRONT', 'forkSlideMm': 0, 'wheelbaseMm': 1500, 'rakeDeg': 26, 'forkOffsetMm': 40, 'frontTyreRadiusMm': 320} | trailChangeMm | 0",
+      })
+  void eachAnswersByItsFields(String call, String body, String field, double figure) {
+    Answer answer = ask(call + "?why=true", body);
+    assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+    assertThat(answer.body().path(field).asDouble()).isCloseTo(figure, within(1e-9));
+    assertThat(answer.body().path("reasons")).isNotEmpty();
+    assertThat(answer.body().path("derivation")).isNotEmpty();
+  }
+
+  @Test
+  void theStackSaysWhatWouldMendIt() {
+    Answer answer =
+        ask(
+            "steerer-stack",
+            "{'steererMm': 55, 'stemHeightMm': 40, 'spacersBelowMm': [10], 'spacersAboveMm': [5],"
+                + " 'takeUpMm': 0.2, 'stockMm': [3, 2], 'target': {'min': 2, 'aim': 3, 'max': 4}}");
+    assertThat(answer.body().path("fits").asBoolean()).isFalse();
+    assertThat(answer.body().path("verdict").asString()).isEqualTo("DOES_NOT");
+    assertThat(answer.body().path("best").path("above").toString()).isEqualTo("[5.0,3.0]");
+    assertThat(answer.body().has("derivation")).isFalse();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "steerer-stack | {'steererMm': 30, 'stemHeightMm': 40, 'spacersBelowMm': [], 'spacersAboveMm': [], 'takeUpMm': 0} | stemHeightMm | more than the steerer",
+        "steerer-stack | {'steererMm': 55, 'stemHeightMm': 40, 'spacersBelowMm': [null], 'spacersAboveMm': [], 'takeUpMm': 0} | spacersBelowMm[0] | ",
+        "steerer-stack | {'steererMm': 55, 'stemHeightMm': 40, 'spacersBelowMm': [], 'spacersAboveMm': [], 'takeUpMm': 0, 'target': {'min': 4, 'aim': 3, 'max': 2}} | target.aim | from min to max",
+        "spindle | {'shellMm': 73, 'cupFlangesMm': [10, 10], 'spacersMm': [], 'spindleUsableMm': 3.8, 'adjusterTravelMm': 2} | spindleUsableMm | inches",
+        "runout | {'readingsMm': [0, 0, 0, 0, 0, 0, 0], 'limitMm': 0.1} | readingsMm | needs 8",
+        "runout | {'readingsMm': [0, 0, 0, 0, 0, 0, 0, 0], 'limitMm': 0.1, 'thicknessReadingsMm': [4]} | minimumThicknessMm | give both",
+        "runout | {'readingsMm': [0, 0, 0, 0, 0, 0, 0, 0], 'anglesDeg': [0, 50, 90, 80, 100, 200, 250, 300], 'limitMm': 0.1} | anglesDeg[3] | does not rise",
+        "press-fit | {'boreReadingsMm': [40.9, 40.9], 'cupMm': 41, 'bandMm': {'min': 0.2, 'max': 0.1}} | bandMm.min | above max",
+        "ride-height | {'end': 'REAR', 'forkSlideMm': 10, 'wheelbaseMm': 1500, 'rakeDeg': 26, 'forkOffsetMm': 40, 'frontTyreRadiusMm': 320} | eyeOffsetMm | rear",
+        "flushness | {'readingsMm': [0, -0.1, 0, 0]} | readingsMm[1] | from 0",
+      })
+  void nonsenseGetsASentenceAboutWhatToCheck(String call, String body, String field, String words) {
+    Answer answer = ask(call, body);
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body().path("errors").get(0).path("field").asString()).isEqualTo(field);
+    assertThat(answer.body().path("errors").get(0).path("message").asString())
+        .contains(words == null ? "" : words);
+  }
+}
