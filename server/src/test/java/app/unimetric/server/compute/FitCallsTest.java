@@ -33,6 +33,11 @@ class FitCallsTest {
         "press-fit | {'boreReadingsMm': [40.92, 40.95], 'cupMm': 41} | outOfRoundMm | 0.03",
         "flushness | {'readingsMm': [0, 0.1, 0.2, 0.1]} | tiltMm | 0.2",
         "runout | {'readingsMm': [0, 0, 0, 0.3, 0, 0, 0, 0], 'limitMm': 0.1} | wobbleMm | 0.15",
+        "pads | {'newMm': 3, 'nowMm': 2, 'limitMm': 1, 'distanceKm': 1000} | leftKm | 1000",
+        "mass | {'removedG': 300, 'fittedG': 250, 'radiusOfGyrationRatio': 1} | equivalentChangeG | -100",
+        "mass | {'flywheel': {'massG': 500, 'gyrationMm': 60, 'wheelRadiusMm': 300, 'ratios': [20, 10]}} | equivalentChangeG | 8000",
+        "power-check | {'massG': 10000, 'crankMm': 170, 'readings': [{'side': 'LEFT', 'readingNm': 17}]} | expectedNm | 16.671305",
+        "through-axle | {'old': {'diameterMm': 12, 'pitchMm': 1.5, 'lengthMm': 172, 'head': 'FLAT'}, 'new': {'diameterMm': 12, 'pitchMm': 1.5, 'lengthMm': 180, 'head': 'FLAT', 'engagementMm': 12}, 'spacersMm': [5, 3]} | differenceMm | 8",
         "ride-height | {'end': 'REAR', 'eyeOffsetMm': 10, 'motionRatio': 2.5, 'wheelbaseMm': 1500, 'rakeDeg': 26, 'forkOffsetMm': 40, 'frontTyreRadiusMm': 320} | dropMm | 25",
         "ride-height | {'end': 'FRONT', 'forkSlideMm': 0, 'wheelbaseMm': 1500, 'rakeDeg': 26, 'forkOffsetMm': 40, 'frontTyreRadiusMm': 320} | trailChangeMm | 0",
       })
@@ -42,6 +47,25 @@ class FitCallsTest {
     assertThat(answer.body().path(field).asDouble()).isCloseTo(figure, within(1e-9));
     assertThat(answer.body().path("reasons")).isNotEmpty();
     assertThat(answer.body().path("derivation")).isNotEmpty();
+  }
+
+  @Test
+  void positionsComeBackOneByOne() {
+    Answer answer =
+        ask(
+            "positions?why=true",
+            "{'items': [{'name': 'lever reach', 'foundMm': 72, 'leftMm': 73, 'toleranceMm': 0.5,"
+                + " 'pitchMm': 0.8}, {'name': 'bar roll', 'foundMm': 4, 'leftMm': 4,"
+                + " 'toleranceMm': 1}]}");
+    assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+    assertThat(answer.body().path("items").get(0).path("turns").asDouble()).isEqualTo(1.25);
+    assertThat(answer.body().path("items").get(0).path("within").asBoolean()).isFalse();
+    assertThat(answer.body().path("items").get(1).has("turns")).isFalse();
+    assertThat(answer.body().path("reasons").get(0).asString())
+        .isEqualTo("lever reach: 1 mm more than it was. 1.25 turns of its adjuster take it back.");
+    assertThat(answer.body().path("reasons").get(1).asString())
+        .isEqualTo("bar roll: as it was, within 1 mm.");
+    assertThat(answer.body().path("derivation")).hasSize(2);
   }
 
   @Test
@@ -71,6 +95,10 @@ class FitCallsTest {
         "press-fit | {'boreReadingsMm': [40.9, 40.9], 'cupMm': 41, 'bandMm': {'min': 0.2, 'max': 0.1}} | bandMm.min | above max",
         "ride-height | {'end': 'REAR', 'forkSlideMm': 10, 'wheelbaseMm': 1500, 'rakeDeg': 26, 'forkOffsetMm': 40, 'frontTyreRadiusMm': 320} | eyeOffsetMm | rear",
         "flushness | {'readingsMm': [0, -0.1, 0, 0]} | readingsMm[1] | from 0",
+        "positions | {'items': [{'name': ' ', 'foundMm': 1, 'leftMm': 1, 'toleranceMm': 1}]} | items[0].name | is missing",
+        "mass | {'removedG': 300} | fittedG | either",
+        "pads | {'newMm': 3, 'nowMm': 4, 'limitMm': 1, 'distanceKm': 10} | nowMm | swapped",
+        "through-axle | {'old': {'diameterMm': 172, 'pitchMm': 1.5, 'lengthMm': 12, 'head': 'FLAT'}, 'new': {'diameterMm': 12, 'pitchMm': 1.5, 'lengthMm': 180, 'head': 'FLAT'}, 'spacersMm': []} | old.diameterMm | at most 50",
       })
   void nonsenseGetsASentenceAboutWhatToCheck(String call, String body, String field, String words) {
     Answer answer = ask(call, body);

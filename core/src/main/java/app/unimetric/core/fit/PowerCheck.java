@@ -1,0 +1,73 @@
+package app.unimetric.core.fit;
+
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.why.Derivation;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A power meter against a known mass hung from its pedal.
+ *
+ * @param expectedNm what the mass gives, N·m
+ * @param errorPercent of each reading
+ */
+public record PowerCheck(double expectedNm, List<Double> errorPercent) {
+  /** Standard gravity, m/s² (ISO 80000-3). */
+  public static final double GRAVITY = 9.80665;
+
+  private static final double MOST_G = 200_000;
+  private static final double MOST_CRANK_MM = 400;
+  private static final double STEEPEST_DEG = 80;
+  private static final double MOST_NM = 1000;
+  private static final int MOST_READINGS = 100;
+
+  public PowerCheck {
+    errorPercent = List.copyOf(errorPercent);
+  }
+
+  /** In a sentence. */
+  public String words() {
+    double worst =
+        errorPercent.stream().mapToDouble(Double::doubleValue).map(Math::abs).max().orElse(0);
+    return "The mass gives "
+        + Figure.fixed(expectedNm, 2)
+        + " N·m; the readings are off by "
+        + Figure.fixed(worst, 1)
+        + " % at the most. Write down battery and firmware with it.";
+  }
+
+  /** What the mass gives. */
+  public Derivation derivation() {
+    return new Derivation("T", expectedNm, "N·m", "m·g·L·cos θ", "ISO 80000-3 for g");
+  }
+
+  /**
+   * @param massG hung from the pedal
+   * @param crankMm length of the crank
+   * @param angleDeg of the crank from level
+   * @param readingsNm without their sign
+   */
+  public static PowerCheck of(
+      double massG, double crankMm, double angleDeg, List<Double> readingsNm) {
+    Problems problems =
+        new Problems()
+            .positive(massG, MOST_G, "massG")
+            .positive(crankMm, MOST_CRANK_MM, "crankMm")
+            .within(angleDeg, -STEEPEST_DEG, STEEPEST_DEG, "angleDeg")
+            .require(
+                !readingsNm.isEmpty() && readingsNm.size() <= MOST_READINGS,
+                "readings",
+                "needs 1 to 100 readings.");
+    for (int i = 0; i < Math.min(readingsNm.size(), MOST_READINGS); i++) {
+      problems.within(readingsNm.get(i), 0, MOST_NM, "readings[" + i + "].readingNm");
+    }
+    problems.orThrow();
+    double expected = massG / 1000 * GRAVITY * crankMm / 1000 * Math.cos(Math.toRadians(angleDeg));
+    List<Double> errors = new ArrayList<>();
+    for (double reading : readingsNm) {
+      errors.add(100 * (reading - expected) / expected);
+    }
+    return new PowerCheck(expected, errors);
+  }
+}
