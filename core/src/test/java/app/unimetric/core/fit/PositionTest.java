@@ -31,6 +31,19 @@ class PositionTest {
     assertThat(new Position("bar roll", found, left, tolerance, null).turns()).isNull();
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "12, 13, 0.8, lever reach: 1 mm more than it was. 1.25 turns of its adjuster take it back.",
+    "12, 11, 0.8, lever reach: 1 mm less than it was. 1.25 turns of its adjuster take it back.",
+    "12, 11, , lever reach: 1 mm less than it was.",
+    "12, 12.5, , 'lever reach: as it was, within 0.5 mm.'",
+  })
+  void whereItStandsIsSaid(double found, double left, Double pitch, String words) {
+    Position p = new Position("lever reach", found, left, 0.5, pitch);
+    assertThat(p.words()).isEqualTo(words);
+    assertThat(p.derivation().value()).isEqualTo(left - found);
+  }
+
   @Test
   void aPlaceWithoutANameIsNone() {
     assertThatThrownBy(() -> new Position(" ", 1, 1, 1, null)).hasMessageContaining("is missing");
@@ -43,6 +56,14 @@ class PositionTest {
     MassChange m = MassChange.of(removed, fitted, ratio);
     assertThat(m.changeG()).isCloseTo(change, within(1e-9));
     assertThat(m.equivalentChangeG()).isCloseTo(equivalent, within(1e-9));
+    assertThat(m.words()).startsWith("50 g " + (change < 0 ? "less" : "more") + " in all");
+    assertThat(m.derivation()).hasSize(2);
+  }
+
+  @Test
+  void massesBelowNothingAndRatiosBeyondTheRimAreTold() {
+    assertThatThrownBy(() -> MassChange.of(-1, 250, 0)).hasMessageContaining("removedG");
+    assertThatThrownBy(() -> MassChange.of(300, 250, 1.1)).hasMessageContaining("from 0 to 1");
   }
 
   @Test
@@ -61,6 +82,10 @@ class PositionTest {
     assertThat(level.expectedNm()).isCloseTo(16.671305, within(1e-9));
     assertThat(level.errorPercent().get(0)).isCloseTo(0, within(1e-9));
     assertThat(level.errorPercent().get(1)).isCloseTo(1.9716213, within(1e-6));
+    assertThat(level.words()).contains("16.67 N·m").contains("2.0 % at the most");
+    assertThat(level.derivation().value()).isEqualTo(level.expectedNm());
+    assertThatThrownBy(() -> PowerCheck.of(10_000, 170, 0, List.of()))
+        .hasMessageContaining("1 to 100");
     assertThat(PowerCheck.of(10_000, 170, 60, List.of(8.0)).expectedNm())
         .isCloseTo(16.671305 / 2, within(1e-9));
     assertThatThrownBy(() -> PowerCheck.of(10_000, 170, 90, List.of(8.0)))

@@ -24,6 +24,11 @@ class RideHeightTest {
     assertThat(r.trailChangeMm()).isCloseTo(trail(r.rakeDeg()) - trail(26), within(1e-9));
     assertThat(r.trailChangeMm()).isPositive();
     assertThat(r.reasons()).anyMatch(s -> s.contains("more trail"));
+    assertThat(r.derivation().get(0).value()).isCloseTo(25, within(1e-12));
+    assertThat(r.derivation())
+        .filteredOn(d -> d.symbol().equals("ε"))
+        .extracting(d -> d.formula())
+        .containsExactly("ε + θ");
   }
 
   @Test
@@ -56,6 +61,7 @@ class RideHeightTest {
   void nonsenseIsTold() {
     assertThatThrownBy(() -> new RideHeight.Before(1.5, 26, 40, 320))
         .hasMessageContaining("from 500");
+    assertThatThrownBy(() -> RideHeight.front(BEFORE, 201)).hasMessageContaining("forkSlideMm");
     assertThatThrownBy(() -> RideHeight.rear(BEFORE, 10, 0)).hasMessageContaining("greater than 0");
   }
 }
