@@ -1,5 +1,6 @@
 package app.unimetric.core.fit;
 
+import app.unimetric.core.carbon.GapCheck;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.why.Derivation;
@@ -20,9 +21,6 @@ public record Flushness(
     Verdict verdict,
     List<String> reasons,
     List<Derivation> derivation) {
-  /** The thinnest feeler of a usual set: what it does not enter is closed. */
-  public static final double CLOSED_MM = 0.05;
-
   private static final String SOURCE = "workshop rule; least squares";
   private static final double MOST_MM = 50;
   private static final double ROUNDING_MM = 1e-9;
@@ -55,11 +53,11 @@ public record Flushness(
     double tilt = 2 * h.amplitude();
     double least = readingsMm.stream().mapToDouble(Double::doubleValue).min().orElse(0);
     double most = readingsMm.stream().mapToDouble(Double::doubleValue).max().orElse(0);
-    boolean touches = least < CLOSED_MM - ROUNDING_MM;
+    boolean touches = least < GapCheck.CLOSED_MM - ROUNDING_MM;
     Verdict verdict =
         !touches
             ? Verdict.NOT_HOME
-            : most < CLOSED_MM - ROUNDING_MM
+            : most < GapCheck.CLOSED_MM - ROUNDING_MM
                 ? Verdict.FLUSH
                 : tilt >= h.residual() ? Verdict.TILTED : Verdict.UNEVEN;
     Why why =

@@ -129,6 +129,15 @@ public record SteererStack(
       problems.orThrow();
     }
 
+    /**
+     * How much may stand below the stem: what the part states, else what a carbon steerer bears.
+     *
+     * @param statedMm null where nothing is stated
+     */
+    public static @Nullable Double mostBelowMm(@Nullable Double statedMm, boolean carbon) {
+      return statedMm == null && carbon ? (Double) MOST_BELOW_CARBON_MM : statedMm;
+    }
+
     boolean below(double belowMm) {
       return mostBelowMm == null || belowMm <= mostBelowMm + ROUNDING_MM;
     }

@@ -53,6 +53,12 @@ class SteererStackTest {
   }
 
   @ParameterizedTest
+  @CsvSource({", true, 30", "45, true, 45", "20, false, 20", ", false, "})
+  void carbonBearsThirtyUnlessThePartSaysOtherwise(Double stated, boolean carbon, Double most) {
+    assertThat(SteererStack.Limits.mostBelowMm(stated, carbon)).isEqualTo(most);
+  }
+
+  @ParameterizedTest
   @CsvSource({"10, true", "9.9, false"})
   void aCarbonSteererBearsOnlySoMuchBelow(double most, boolean fits) {
     SteererStack.Limits limits =

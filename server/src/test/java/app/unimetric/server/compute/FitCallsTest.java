@@ -50,6 +50,22 @@ class FitCallsTest {
   }
 
   @Test
+  void aCarbonSteererBearsThirtyBelowUnlessItsMakerSaysMore() {
+    String stack =
+        "{'steererMm': 71.8, 'stemHeightMm': 40, 'spacersBelowMm': [35], 'spacersAboveMm': [],"
+            + " 'takeUpMm': 0.2";
+    assertThat(ask("steerer-stack", stack + "}").body().path("fits").asBoolean()).isTrue();
+    assertThat(ask("steerer-stack", stack + ", 'carbon': true}").body().path("fits").asBoolean())
+        .isFalse();
+    assertThat(
+            ask("steerer-stack", stack + ", 'carbon': true, 'maxBelowMm': 40}")
+                .body()
+                .path("fits")
+                .asBoolean())
+        .isTrue();
+  }
+
+  @Test
   void positionsComeBackOneByOne() {
     Answer answer =
         ask(

@@ -53,6 +53,8 @@ public final class SteererStackCall {
           @Nullable Double maxBelowMm,
       @Schema(description = "of the stem, mm") @Nullable Double upperBoltBelowTopMm,
       @Nullable Expander expander,
+      @Schema(description = "whether the steerer is of carbon; left out: no")
+          @Nullable Boolean carbon,
       @Schema(description = "by how much each length may be wrong, mm; left out: 0")
           @Nullable Double measuredToMm) {}
 
@@ -99,7 +101,10 @@ public final class SteererStackCall {
         SteererStack.of(
             Objects.requireNonNull(parts),
             new SteererStack.Limits(
-                Objects.requireNonNull(target), r.maxBelowMm(), r.upperBoltBelowTopMm(), expander),
+                Objects.requireNonNull(target),
+                SteererStack.Limits.mostBelowMm(r.maxBelowMm(), Boolean.TRUE.equals(r.carbon())),
+                r.upperBoltBelowTopMm(),
+                expander),
             r.stockMm(),
             to == null ? 0 : to);
     SpacerChoice.Set best = s.best();
