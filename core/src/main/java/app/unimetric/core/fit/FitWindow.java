@@ -25,6 +25,11 @@ public record FitWindow(double min, double max) {
     return new FitWindow(-MOST, max);
   }
 
+  /** At least so much; anything above does. */
+  public static FitWindow atLeast(double min) {
+    return new FitWindow(min, MOST);
+  }
+
   /** Whether a size lies within, a billionth forgiven. */
   public boolean holds(double size) {
     return size >= min - ROUNDING && size <= max + ROUNDING;

@@ -20,7 +20,8 @@ public record Flushness(
     boolean touches,
     Verdict verdict,
     List<String> reasons,
-    List<Derivation> derivation) {
+    List<Derivation> derivation)
+    implements Judged {
   private static final String SOURCE = "workshop rule; least squares";
   private static final double MOST_MM = 50;
   private static final double ROUNDING_MM = 1e-9;
@@ -35,6 +36,20 @@ public record Flushness(
     UNEVEN,
     /** It touches nowhere: it is not home. */
     NOT_HOME
+  }
+
+  @Override
+  public FitVerdict inShort() {
+    return FitVerdict.of(verdict == Verdict.FLUSH);
+  }
+
+  @Override
+  public List<String> fails() {
+    return switch (verdict) {
+      case FLUSH -> List.of();
+      case TILTED -> List.of("tiltMm");
+      case UNEVEN, NOT_HOME -> List.of("readingsMm");
+    };
   }
 
   /**

@@ -5,6 +5,7 @@ import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.why.Derivation;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What changing a part does to the mass of a machine.
@@ -12,7 +13,7 @@ import java.util.List;
  * @param changeG fitted less removed
  * @param equivalentChangeG what that is to be accelerated, the turning of the part with it
  */
-public record MassChange(double changeG, double equivalentChangeG) {
+public record MassChange(double changeG, double equivalentChangeG) implements Judged {
   private static final double MOST_G = 1_000_000;
   private static final double MOST_MM = 2000;
   private static final int MOST_GEARS = 32;
@@ -33,7 +34,7 @@ public record MassChange(double changeG, double equivalentChangeG) {
   }
 
   /** In a sentence. */
-  public String words() {
+  String words() {
     String grams = Figure.typed(Math.abs(changeG)) + " g " + (changeG < 0 ? "less" : "more");
     return grams
         + " in all; speeding up it counts like "
@@ -41,7 +42,24 @@ public record MassChange(double changeG, double equivalentChangeG) {
         + " g.";
   }
 
+  /** A figure that nothing was asked of. */
+  @Override
+  public @Nullable FitVerdict inShort() {
+    return null;
+  }
+
+  @Override
+  public List<String> fails() {
+    return List.of();
+  }
+
+  @Override
+  public List<String> reasons() {
+    return List.of(words());
+  }
+
   /** Both figures. */
+  @Override
   public List<Derivation> derivation() {
     return List.of(
         new Derivation("Δm", changeG, "g", "fitted − removed", "kinetic energy"),

@@ -11,20 +11,25 @@ import org.jspecify.annotations.Nullable;
  * How long pads will last, if they go on as they did.
  *
  * @param wearPer1000Km mm
+ * @param inShort whether they may be ridden, with what was measured to
  * @param leftKm until the limit; 0 once it is reached, null where nothing was worn yet
  */
 public record PadWear(
     double wearPer1000Km,
     @Nullable Double leftKm,
     Verdict verdict,
+    FitVerdict inShort,
     List<String> reasons,
-    List<Derivation> derivation) {
+    List<Derivation> derivation)
+    implements Judged {
   /** From here on there is little left to hold the heat. */
   public static final double NEAR_MM = 0.5;
 
   private static final String SOURCE = "workshop rule";
   private static final double MOST_MM = 50;
   private static final double MOST_KM = 1_000_000;
+  private static final double MOST_UNCERTAINTY_MM = 5;
+  private static final double SMALLEST_MM = 1e-6;
   private static final double ROUNDING_MM = 1e-9;
 
   /** What is to be done. */
@@ -36,17 +41,25 @@ public record PadWear(
     WORN
   }
 
+  @Override
+  public List<String> fails() {
+    return inShort == FitVerdict.FITS ? List.of() : List.of("nowMm");
+  }
+
   /**
    * @param newMm when new
    * @param limitMm below {@code newMm}
    * @param distanceKm since
+   * @param measuredToMm by how much {@code nowMm} may be wrong, either way
    */
-  public static PadWear of(double newMm, double nowMm, double limitMm, double distanceKm) {
+  public static PadWear of(
+      double newMm, double nowMm, double limitMm, double distanceKm, double measuredToMm) {
     new Problems()
         .positive(newMm, MOST_MM, "newMm")
         .within(nowMm, 0, MOST_MM, "nowMm")
         .within(limitMm, 0, MOST_MM, "limitMm")
         .positive(distanceKm, MOST_KM, "distanceKm")
+        .within(measuredToMm, 0, MOST_UNCERTAINTY_MM, "measuredToMm")
         .require(!(nowMm > newMm), "nowMm", "is more than when new: are the two swapped?")
         .require(limitMm < newMm, "limitMm", "is not below the new pad.")
         .orThrow();
@@ -76,6 +89,13 @@ public record PadWear(
                   ? "Nothing is worn yet."
                   : "About " + Math.round(left) + " km are left, if they go on as they did.";
         });
-    return new PadWear(wear, left, verdict, why.reasons(), why.derivation());
+    FitVerdict may = new FitWindow(SMALLEST_MM, MOST_MM).judge(above, measuredToMm);
+    if (may == FitVerdict.TOO_CLOSE) {
+      why.because(
+          "Too close to the limit to call: measure to ± "
+              + Figure.fixed(Math.abs(above), 2)
+              + " mm or better, or renew them.");
+    }
+    return new PadWear(wear, left, verdict, may, why.reasons(), why.derivation());
   }
 }

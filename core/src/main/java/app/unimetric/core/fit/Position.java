@@ -44,7 +44,7 @@ public record Position(
   }
 
   /** In a sentence. */
-  public String words() {
+  String words() {
     String off = Figure.typed(Math.abs(differenceMm())) + " mm";
     Double back = turns();
     return isWithin()
@@ -60,8 +60,13 @@ public record Position(
   }
 
   /** The difference. */
-  public Derivation derivation() {
+  Derivation derivation() {
     return new Derivation("Δ " + name, differenceMm(), "mm", "left − found", "workshop rule");
+  }
+
+  /** Whether it does, with what both were measured to. */
+  FitVerdict judged(double measuredToMm) {
+    return new FitWindow(-toleranceMm, toleranceMm).judge(differenceMm(), 2 * measuredToMm);
   }
 
   /** Turns of its adjuster from left back to found; null where it is not turned. */

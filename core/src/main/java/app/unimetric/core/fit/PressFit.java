@@ -22,7 +22,8 @@ public record PressFit(
     double outOfRoundMm,
     Verdict verdict,
     List<String> reasons,
-    List<Derivation> derivation) {
+    List<Derivation> derivation)
+    implements Judged {
   private static final String SOURCE = "workshop rule";
   private static final double MOST_MM = 200;
   private static final double MOST_UNCERTAINTY_MM = 1;
@@ -147,6 +148,24 @@ public record PressFit(
     if (stated == null) {
       why.because("No band of its maker was given: anything that holds was taken for good.");
     }
+  }
+
+  @Override
+  public FitVerdict inShort() {
+    return switch (verdict) {
+      case FITS -> FitVerdict.FITS;
+      case TOO_CLOSE -> FitVerdict.TOO_CLOSE;
+      case LOOSE, TOO_TIGHT, OUT_OF_ROUND -> FitVerdict.DOES_NOT;
+    };
+  }
+
+  @Override
+  public List<String> fails() {
+    return switch (verdict) {
+      case FITS -> List.of();
+      case OUT_OF_ROUND -> List.of("outOfRoundMm");
+      case LOOSE, TOO_TIGHT, TOO_CLOSE -> List.of("interferenceMm");
+    };
   }
 
   private static String three(double mm) {

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  *     dirt under it
  * @param wobbleAtDeg where that is highest
  * @param residualMm what is left, peak to peak: a warp or a dent
+ * @param inShort with what the readings may be wrong by
  * @param thicknessVariationMm thickest less thinnest; null where the thickness was not read
  */
 public record Runout(
@@ -24,8 +25,10 @@ public record Runout(
     double residualMm,
     @Nullable Double thicknessVariationMm,
     Verdict verdict,
+    FitVerdict inShort,
     List<String> reasons,
-    List<Derivation> derivation) {
+    List<Derivation> derivation)
+    implements Judged {
   /** Fewer readings do not tell a dent from a wobble. */
   public static final int FEWEST = 8;
 
@@ -34,6 +37,7 @@ public record Runout(
 
   private static final String SOURCE = "workshop rule; least squares";
   private static final double MOST_MM = 100;
+  private static final double MOST_UNCERTAINTY_MM = 1;
   private static final double ROUNDING_MM = 1e-9;
 
   /** What is wrong, the worst first. */
@@ -77,13 +81,18 @@ public record Runout(
    * @param anglesDeg where each was taken; null for equally spaced
    * @param limitMm most total indicated reading allowed
    * @param thickness null where it was not read
+   * @param measuredToMm by how much each reading may be wrong, either way
    */
   public static Runout of(
       List<Double> readingsMm,
       @Nullable List<Double> anglesDeg,
       double limitMm,
-      @Nullable Thickness thickness) {
-    new Problems().positive(limitMm, MOST_MM, "limitMm").orThrow();
+      @Nullable Thickness thickness,
+      double measuredToMm) {
+    new Problems()
+        .positive(limitMm, MOST_MM, "limitMm")
+        .within(measuredToMm, 0, MOST_UNCERTAINTY_MM, "measuredToMm")
+        .orThrow();
     Harmonic h = Harmonic.of(readingsMm, anglesDeg, FEWEST, "readingsMm");
     double total = Harmonic.spread(readingsMm);
     double wobble = 2 * h.amplitude();
@@ -104,7 +113,22 @@ public record Runout(
     if (variation != null) {
       why.derive("Δt", variation, "mm", "thickest − thinnest", SOURCE);
     }
+    // Highest and lowest may each be wrong.
+    FitVerdict runs = FitWindow.atMost(limitMm).judge(total, 2 * measuredToMm);
+    FitVerdict thick =
+        thickness == null
+            ? FitVerdict.FITS
+            : FitWindow.atLeast(thickness.minimumMm()).judge(thickness.thinnestMm(), measuredToMm);
     explain(why, verdict, total, limitMm, wobble, residual, h.highAtDeg());
+    if (runs == FitVerdict.TOO_CLOSE) {
+      why.because(
+          "Too close to its limit to call: read it to ± "
+              + Figure.fixed(Math.abs(total - limitMm) / 2, 3)
+              + " mm or better.");
+    }
+    if (thick == FitVerdict.TOO_CLOSE) {
+      why.because("Too close to its least thickness to call: measure that better.");
+    }
     if (thickness != null) {
       explain(why, thickness, variation == null ? 0 : variation);
     }
@@ -115,8 +139,22 @@ public record Runout(
         residual,
         variation,
         verdict,
+        runs.and(thick),
         why.reasons(),
         why.derivation());
+  }
+
+  @Override
+  public List<String> fails() {
+    if (inShort == FitVerdict.FITS) {
+      return List.of();
+    }
+    return switch (verdict) {
+      case WORN -> List.of("thicknessReadingsMm");
+      case WARPED -> List.of("residualMm");
+      case WOBBLE -> List.of("wobbleMm");
+      case TRUE -> List.of("totalMm");
+    };
   }
 
   private static void explain(

@@ -4,6 +4,7 @@ import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.core.why.Why;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param exposureMm what the spindle is longer: what the adjuster has to take up
  * @param fits as measured, whatever the uncertainty
  * @param verdict with it
+ * @param best the set from stock that fits; null where none does or no stock was given
  * @param collarTurns by how much the adjuster is turned for that; null where its pitch is not known
  */
 public record Spindle(
@@ -23,14 +25,21 @@ public record Spindle(
     boolean fits,
     FitVerdict verdict,
     @Nullable Double collarTurns,
+    SpindleChoice.@Nullable Set best,
+    List<String> fails,
     List<String> reasons,
-    List<Derivation> derivation) {
+    List<Derivation> derivation)
+    implements Judged {
+  /** What ring and arm must keep from stay and cup, since both give under load. */
+  public static final double LEAST_CLEARANCE_MM = 3;
+
   private static final String SOURCE = "workshop rule";
   private static final double MOST_MM = 400;
   private static final double MOST_PIECE_MM = 50;
   private static final double MOST_UNCERTAINTY_MM = 5;
   private static final double SMALLEST_MM = 1e-6;
   private static final int MOST_SPACERS = 32;
+  private static final FitWindow CLEAR = FitWindow.atLeast(LEAST_CLEARANCE_MM);
 
   /** What lies between the arms. */
   public record Between(double shellMm, List<Double> cupFlangesMm, List<Double> spacersMm) {
@@ -71,19 +80,59 @@ public record Spindle(
   }
 
   /**
+   * The adjuster.
+   *
+   * @param travelMm what it can take up
+   * @param pitchMm travel a turn; null where it is not known
+   */
+  public record Adjuster(double travelMm, @Nullable Double pitchMm) {
+    public Adjuster {
+      Problems problems = new Problems().positive(travelMm, MOST_PIECE_MM, "adjusterTravelMm");
+      if (pitchMm != null) {
+        problems.positive(pitchMm, MOST_PIECE_MM, "adjusterPitchMm");
+      }
+      problems.orThrow();
+    }
+  }
+
+  /**
+   * What turns past what stands still; null where it was not measured.
+   *
+   * @param ringMm of the chainring to the stay
+   * @param armMm of the arm to cup or stay
+   */
+  public record Clearances(@Nullable Double ringMm, @Nullable Double armMm) {
+    /** Not measured. */
+    public static final Clearances NONE = new Clearances(null, null);
+
+    public Clearances {
+      Problems problems = new Problems();
+      if (ringMm != null) {
+        problems.within(ringMm, -MOST_PIECE_MM, MOST_MM, "ringClearanceMm");
+      }
+      if (armMm != null) {
+        problems.within(armMm, -MOST_PIECE_MM, MOST_MM, "armClearanceMm");
+      }
+      problems.orThrow();
+    }
+  }
+
+  /**
    * Judges a spindle.
    *
    * @param spindleUsableMm from shoulder to shoulder, what may lie between the arms
-   * @param adjusterTravelMm what the adjuster can take up
-   * @param adjusterPitchMm travel a turn; null where it is not known
+   * @param stockMm spacers in the box besides those fitted; null for no search
    * @param measuredToMm by how much each length may be wrong, either way
    */
   public static Spindle of(
       Between between,
       double spindleUsableMm,
-      double adjusterTravelMm,
-      @Nullable Double adjusterPitchMm,
+      Adjuster adjuster,
+      Clearances clearances,
+      @Nullable List<Double> stockMm,
       double measuredToMm) {
+    double adjusterTravelMm = adjuster.travelMm();
+    Double adjusterPitchMm = adjuster.pitchMm();
     Problems problems =
         new Problems()
             .positive(spindleUsableMm, MOST_MM, "spindleUsableMm")
@@ -91,19 +140,21 @@ public record Spindle(
                 !(spindleUsableMm < between.shellMm() / 4),
                 "spindleUsableMm",
                 "is far below the shell: was it typed in inches?")
-            .positive(adjusterTravelMm, MOST_PIECE_MM, "adjusterTravelMm")
             .within(measuredToMm, 0, MOST_UNCERTAINTY_MM, "measuredToMm");
-    if (adjusterPitchMm != null) {
-      problems.positive(adjusterPitchMm, MOST_PIECE_MM, "adjusterPitchMm");
+    if (stockMm != null) {
+      SteererStack.pieces(stockMm, "stockMm", problems);
     }
     problems.orThrow();
     double width = between.widthMm();
     double exposure = spindleUsableMm - width;
     double uncertainty = measuredToMm * (between.measured() + 1);
     FitWindow travel = new FitWindow(Math.min(SMALLEST_MM, adjusterTravelMm), adjusterTravelMm);
-    FitVerdict verdict = travel.judge(exposure, uncertainty);
+    FitVerdict room = travel.judge(exposure, uncertainty);
+    FitVerdict ring = clear(clearances.ringMm(), measuredToMm);
+    FitVerdict arm = clear(clearances.armMm(), measuredToMm);
+    FitVerdict verdict = room.and(ring).and(arm);
     Double turns =
-        adjusterPitchMm == null || verdict != FitVerdict.FITS
+        adjusterPitchMm == null || room != FitVerdict.FITS
             ? null
             : (Double) (exposure / adjusterPitchMm);
     Why why =
@@ -117,13 +168,17 @@ public record Spindle(
                 "all lengths at once wrong by what was measured to",
                 SOURCE);
     String left = Figure.fixed(exposure, 2) + " mm";
-    if (verdict == FitVerdict.FITS) {
+    List<String> fails = new ArrayList<>();
+    if (room != FitVerdict.FITS) {
+      fails.add("exposureMm");
+    }
+    if (room == FitVerdict.FITS) {
       why.because(
           left
               + " are left for the adjuster, which takes up to "
               + Figure.typed(adjusterTravelMm)
               + " mm.");
-    } else if (verdict == FitVerdict.TOO_CLOSE) {
+    } else if (room == FitVerdict.TOO_CLOSE) {
       why.because(
           "Too close to call: measure the lengths to ± "
               + Figure.fixed(travel.neededAt(exposure) / (between.measured() + 1), 2)
@@ -142,7 +197,65 @@ public record Spindle(
               + Figure.fixed(-exposure, 2)
               + " mm; take out spacers where the shell's width allows, or it is the wrong spindle.");
     }
+    passing("chainring", ring, clearances.ringMm(), "ringClearanceMm", fails, why);
+    passing("arm", arm, clearances.armMm(), "armClearanceMm", fails, why);
+    SpindleChoice.Set best =
+        stockMm == null
+            ? null
+            : SpindleChoice.of(between, spindleUsableMm, travel, stockMm).orElse(null);
+    if (stockMm != null && !travel.holds(exposure)) {
+      why.because(
+          best == null
+              ? "No set of these spacers brings it there: it takes another spindle."
+              : "It would fit with " + best.words() + ".");
+    }
     return new Spindle(
-        width, exposure, travel.holds(exposure), verdict, turns, why.reasons(), why.derivation());
+        width,
+        exposure,
+        travel.holds(exposure) && CLEAR.holds(least(clearances)),
+        verdict,
+        turns,
+        best,
+        List.copyOf(fails),
+        why.reasons(),
+        why.derivation());
+  }
+
+  private static double least(Clearances c) {
+    return Math.min(
+        c.ringMm() == null ? LEAST_CLEARANCE_MM : c.ringMm(),
+        c.armMm() == null ? LEAST_CLEARANCE_MM : c.armMm());
+  }
+
+  private static FitVerdict clear(@Nullable Double clearanceMm, double measuredToMm) {
+    return clearanceMm == null ? FitVerdict.FITS : CLEAR.judge(clearanceMm, measuredToMm);
+  }
+
+  private static void passing(
+      String what,
+      FitVerdict found,
+      @Nullable Double mm,
+      String field,
+      List<String> fails,
+      Why why) {
+    if (found == FitVerdict.FITS || mm == null) {
+      return;
+    }
+    fails.add(field);
+    why.because(
+        found == FitVerdict.TOO_CLOSE
+            ? "Too close to call whether the " + what + " passes: measure it better."
+            : "The "
+                + what
+                + " passes by "
+                + Figure.typed(mm)
+                + " mm, "
+                + Figure.typed(LEAST_CLEARANCE_MM)
+                + " mm are wanted: both give under load. Move a spacer to that side.");
+  }
+
+  @Override
+  public FitVerdict inShort() {
+    return verdict;
   }
 }

@@ -4,6 +4,7 @@ import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.core.why.Why;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -23,8 +24,10 @@ public record SteererStack(
     boolean fits,
     FitVerdict verdict,
     SpacerChoice.@Nullable Set best,
+    List<String> fails,
     List<String> reasons,
-    List<Derivation> derivation) {
+    List<Derivation> derivation)
+    implements Judged {
   /** Most spacers below the stem on a carbon steerer, unless its maker says otherwise. */
   public static final double MOST_BELOW_CARBON_MM = 30;
 
@@ -164,7 +167,7 @@ public record SteererStack(
     }
   }
 
-  private static void pieces(List<Double> pieces, String field, Problems problems) {
+  static void pieces(List<Double> pieces, String field, Problems problems) {
     problems.require(
         pieces.size() <= MOST_PIECES,
         field,
@@ -187,8 +190,8 @@ public record SteererStack(
       pieces(stockMm, "stockMm", problems);
     }
     problems.orThrow();
-    double below = sum(parts.spacersBelowMm());
-    double above = sum(parts.spacersAboveMm());
+    double below = SpacerSets.sum(parts.spacersBelowMm());
+    double above = SpacerSets.sum(parts.spacersAboveMm());
     double gap = parts.gapMm(below, above);
     FitWindow window = limits.target().window();
     double uncertainty = measuredToMm * parts.measured();
@@ -206,15 +209,22 @@ public record SteererStack(
                 "all lengths at once wrong by what was measured to",
                 SOURCE);
     explain(why, limits.target(), gap, window.judge(gap, uncertainty), parts);
+    List<String> fails = new ArrayList<>();
+    if (window.judge(gap, uncertainty) != FitVerdict.FITS) {
+      fails.add("gapMm");
+    }
     if (!limits.below(below)) {
+      fails.add("spacersBelowMm");
       why.because(
           Figure.typed(below)
               + " mm of spacers stand below the stem, more than the steerer bears.");
     }
     if (!limits.passesBolt(gap, above)) {
+      fails.add("upperBoltBelowTopMm");
       why.because("The steerer ends below the upper clamp bolt: the stem would crush, not hold.");
     }
     if (!limits.holdsExpander(parts, below)) {
+      fails.add("expander");
       why.because(
           "The expander does not sit where the stem clamps: the tube is not held up there.");
     }
@@ -225,7 +235,8 @@ public record SteererStack(
               ? "No set of these spacers brings it there."
               : "It would fit with " + best.words() + ".");
     }
-    return new SteererStack(gap, fits, verdict, best, why.reasons(), why.derivation());
+    return new SteererStack(
+        gap, fits, verdict, best, List.copyOf(fails), why.reasons(), why.derivation());
   }
 
   private static void explain(Why why, Target target, double gap, FitVerdict verdict, Parts parts) {
@@ -261,7 +272,8 @@ public record SteererStack(
     }
   }
 
-  static double sum(List<Double> pieces) {
-    return pieces.stream().mapToDouble(Double::doubleValue).sum();
+  @Override
+  public FitVerdict inShort() {
+    return verdict;
   }
 }

@@ -14,14 +14,19 @@ import org.jspecify.annotations.Nullable;
  * A new axle in the place of the old one.
  *
  * @param differenceMm new length less old
+ * @param fits as measured, whatever the uncertainty
+ * @param inShort with it
  * @param best spacers under its head that make up the length; null where none are needed or none do
  */
 public record ThroughAxle(
     boolean fits,
     double differenceMm,
     @Nullable List<Double> best,
+    FitVerdict inShort,
+    List<String> fails,
     List<String> reasons,
-    List<Derivation> derivation) {
+    List<Derivation> derivation)
+    implements Judged {
   /** By how much the lengths may differ, unless the workshop says otherwise. */
   public static final double TOLERANCE_MM = 2;
 
@@ -31,6 +36,7 @@ public record ThroughAxle(
   private static final String SOURCE = "workshop rule";
   private static final double ROUNDING_MM = 1e-6;
   private static final int MOST_SPACERS = 16;
+  private static final double MOST_UNCERTAINTY_MM = 5;
 
   /** How its head sits. */
   public enum Head {
@@ -70,11 +76,14 @@ public record ThroughAxle(
   /**
    * @param spacersMm in the box
    * @param toleranceMm by how much the lengths may differ
+   * @param measuredToMm by how much each length may be wrong, either way
    */
-  public static ThroughAxle of(Axle old, Axle fresh, List<Double> spacersMm, double toleranceMm) {
+  public static ThroughAxle of(
+      Axle old, Axle fresh, List<Double> spacersMm, double toleranceMm, double measuredToMm) {
     Problems problems =
         new Problems()
             .within(toleranceMm, 0, 20, "toleranceMm")
+            .within(measuredToMm, 0, MOST_UNCERTAINTY_MM, "measuredToMm")
             .require(
                 spacersMm.size() <= MOST_SPACERS, "spacersMm", "are more than 16; leave some out.");
     for (int i = 0; i < Math.min(spacersMm.size(), MOST_SPACERS); i++) {
@@ -83,21 +92,54 @@ public record ThroughAxle(
     problems.orThrow();
     double difference = fresh.lengthMm() - old.lengthMm();
     Why why = new Why().derive("Δl", difference, "mm", "new − old", SOURCE);
+    List<String> fails = new ArrayList<>();
+    FitVerdict sits = seated(old, fresh, fails, why);
+    FitVerdict holds = holds(old, fresh, measuredToMm, fails, why);
+    // Both lengths are measured.
+    FitVerdict reaches =
+        new FitWindow(-toleranceMm, toleranceMm).judge(difference, 2 * measuredToMm);
+    boolean length = Math.abs(difference) <= toleranceMm + ROUNDING_MM;
+    if (reaches != FitVerdict.FITS) {
+      fails.add("lengthMm");
+    }
+    List<Double> best =
+        length || difference < 0 ? null : made(difference, spacersMm, toleranceMm).orElse(null);
+    if (reaches == FitVerdict.TOO_CLOSE) {
+      why.because(
+          "Too close to call: measure both lengths to ± "
+              + Figure.fixed(Math.abs(Math.abs(difference) - toleranceMm) / 2, 2)
+              + " mm or better.");
+    } else {
+      length(difference, length, best, why);
+    }
+    return new ThroughAxle(
+        sits == FitVerdict.FITS && holds != FitVerdict.DOES_NOT && length,
+        difference,
+        best,
+        sits.and(holds).and(reaches),
+        List.copyOf(fails),
+        why.reasons(),
+        why.derivation());
+  }
+
+  private static FitVerdict seated(Axle old, Axle fresh, List<String> fails, Why why) {
     boolean thread =
         Math.abs(old.diameterMm() - fresh.diameterMm()) < ROUNDING_MM
             && Math.abs(old.pitchMm() - fresh.pitchMm()) < ROUNDING_MM;
     if (!thread) {
+      fails.add("diameterMm");
       why.because("Another thread: it does not go in, or spoils the one it goes into.");
     }
-    boolean head = old.head() == fresh.head();
-    if (!head) {
+    if (old.head() != fresh.head()) {
+      fails.add("head");
       why.because("Its head has another seat: it would sit on an edge.");
     }
-    boolean holds = holds(old, fresh, why);
-    boolean length = Math.abs(difference) <= toleranceMm + ROUNDING_MM;
-    List<Double> best =
-        length || difference < 0 ? null : made(difference, spacersMm, toleranceMm).orElse(null);
-    if (length) {
+    return FitVerdict.of(fails.isEmpty());
+  }
+
+  private static void length(
+      double difference, boolean within, @Nullable List<Double> best, Why why) {
+    if (within) {
       why.because("Its length differs by " + Figure.typed(difference) + " mm.");
     } else if (difference < 0) {
       why.because("It is " + Figure.typed(-difference) + " mm too short: nothing makes it longer.");
@@ -108,32 +150,33 @@ public record ThroughAxle(
               + " mm too long: "
               + (best == null
                   ? "no spacers of these make that up."
-                  : best.stream().map(Figure::typed).reduce((a, b) -> a + " + " + b).orElse("")
-                      + " mm under its head would."));
+                  : SpacerChoice.side(best) + " under its head would."));
     }
-    return new ThroughAxle(
-        thread && head && holds && length, difference, best, why.reasons(), why.derivation());
   }
 
-  private static boolean holds(Axle old, Axle fresh, Why why) {
+  private static FitVerdict holds(
+      Axle old, Axle fresh, double measuredToMm, List<String> fails, Why why) {
     Double holding = fresh.engagementMm();
     if (holding == null) {
       why.because("How much thread holds was not measured: count its turns, six at the least.");
-      return true;
+      return FitVerdict.FITS;
     }
     double wanted =
         old.engagementMm() == null ? LEAST_THREADS * fresh.pitchMm() : old.engagementMm();
     why.derive("l_e", holding, "mm", "≥ that of the old one, else 6·P", SOURCE);
-    if (holding < wanted - ROUNDING_MM) {
+    FitVerdict found = FitWindow.atLeast(wanted).judge(holding, measuredToMm);
+    if (found != FitVerdict.FITS) {
+      fails.add("engagementMm");
       why.because(
-          "Only "
-              + Figure.typed(holding)
-              + " mm of thread hold where "
-              + Figure.typed(wanted)
-              + " are wanted.");
-      return false;
+          found == FitVerdict.TOO_CLOSE
+              ? "Too close to call whether enough thread holds: count its turns."
+              : "Only "
+                  + Figure.typed(holding)
+                  + " mm of thread hold where "
+                  + Figure.typed(wanted)
+                  + " are wanted.");
     }
-    return true;
+    return found;
   }
 
   /** Every set of the spacers: nearest to the difference, then fewest. */
@@ -147,19 +190,16 @@ public record ThroughAxle(
           set.add(spacers.get(i));
         }
       }
-      if (Math.abs(difference - sum(set)) <= tolerance + ROUNDING_MM) {
+      if (Math.abs(difference - SpacerSets.sum(set)) <= tolerance + ROUNDING_MM) {
         sets.add(set);
       }
     }
     return sets.stream()
         .min(
             Comparator.comparingLong(
-                    (List<Double> s) -> Math.round(Math.abs(difference - sum(s)) / ROUNDING_MM))
+                    (List<Double> s) ->
+                        Math.round(Math.abs(difference - SpacerSets.sum(s)) / ROUNDING_MM))
                 .thenComparingInt(List::size))
         .map(s -> s.stream().sorted(Comparator.reverseOrder()).toList());
-  }
-
-  private static double sum(List<Double> set) {
-    return set.stream().mapToDouble(Double::doubleValue).sum();
   }
 }

@@ -30,6 +30,7 @@ public enum FitCall {
     return call;
   }
 
+  /** In the workshop's words. */
   public String words() {
     return words;
   }

@@ -244,6 +244,18 @@ public record JobPlan(
                     + ": say how it is on this machine."));
   }
 
+  private static String unfit(FitAnswer answer) {
+    String question = answer.question();
+    WorkedFit worked = answer.worked();
+    if (worked == null) {
+      return "Does not fit, says " + answer.by() + ": " + question + " " + answer.note();
+    }
+    return (answer.tooClose() ? "Not measured well enough: " : "Does not fit: ")
+        + question
+        + ". "
+        + String.join(" ", worked.said());
+  }
+
   private static List<Blocker> unfit(JobPack pack, @Nullable List<FitAnswer> answers) {
     List<Blocker> open = new ArrayList<>();
     for (String question : answers == null ? List.<String>of() : pack.preparation().fitChecks()) {
@@ -256,11 +268,7 @@ public record JobPlan(
             Blocker.about(
                 Blocker.Kind.FIT_NOT_CHECKED, question, "Check before taking apart: " + question));
       } else if (!last.fits()) {
-        open.add(
-            Blocker.about(
-                Blocker.Kind.FIT_NOT_CHECKED,
-                question,
-                "Does not fit, says " + last.by() + ": " + question + " " + last.note()));
+        open.add(Blocker.about(Blocker.Kind.FIT_NOT_CHECKED, question, unfit(last)));
       }
     }
     return open;

@@ -20,7 +20,7 @@ class PadWearTest {
   })
   void theyLastAsTheyDid(double now, double km, double left, PadWear.Verdict verdict) {
     double wornMm = 3.0 - now;
-    PadWear w = PadWear.of(now == 3.0 ? 3.4444444444444446 : 3.0, now, 1.0, km);
+    PadWear w = PadWear.of(now == 3.0 ? 3.4444444444444446 : 3.0, now, 1.0, km, 0);
     assertThat(w.wearPer1000Km()).isCloseTo(now == 3.0 ? 0.4444444444444446 : wornMm, within(1e-9));
     assertThat(w.leftKm()).isCloseTo(left, within(1e-3));
     assertThat(w.verdict()).isEqualTo(verdict);
@@ -28,15 +28,15 @@ class PadWearTest {
 
   @Test
   void whatIsNotWornYetLastsUnknown() {
-    PadWear w = PadWear.of(4, 4, 1, 200);
+    PadWear w = PadWear.of(4, 4, 1, 200, 0);
     assertThat(w.leftKm()).isNull();
     assertThat(w.reasons()).containsExactly("Nothing is worn yet.");
   }
 
   @Test
   void nonsenseIsTold() {
-    assertThatThrownBy(() -> PadWear.of(3, 4, 1, 100)).hasMessageContaining("swapped");
-    assertThatThrownBy(() -> PadWear.of(3, 2, 3, 100)).hasMessageContaining("not below the new");
-    assertThatThrownBy(() -> PadWear.of(3, 2, 1, 0)).hasMessageContaining("greater than 0");
+    assertThatThrownBy(() -> PadWear.of(3, 4, 1, 100, 0)).hasMessageContaining("swapped");
+    assertThatThrownBy(() -> PadWear.of(3, 2, 3, 100, 0)).hasMessageContaining("not below the new");
+    assertThatThrownBy(() -> PadWear.of(3, 2, 1, 0, 0)).hasMessageContaining("greater than 0");
   }
 }

@@ -56,7 +56,7 @@ class PositionTest {
     MassChange m = MassChange.of(removed, fitted, ratio);
     assertThat(m.changeG()).isCloseTo(change, within(1e-9));
     assertThat(m.equivalentChangeG()).isCloseTo(equivalent, within(1e-9));
-    assertThat(m.words()).startsWith("50 g " + (change < 0 ? "less" : "more") + " in all");
+    assertThat(m.reasons().get(0)).startsWith("50 g " + (change < 0 ? "less" : "more") + " in all");
     assertThat(m.derivation()).hasSize(2);
   }
 
@@ -78,17 +78,17 @@ class PositionTest {
 
   @Test
   void aKnownMassGivesAKnownTorque() {
-    PowerCheck level = PowerCheck.of(10_000, 170, 0, List.of(16.671305, 17.0));
+    PowerCheck level = PowerCheck.of(10_000, 170, 0, List.of(16.671305, 17.0), null);
     assertThat(level.expectedNm()).isCloseTo(16.671305, within(1e-9));
     assertThat(level.errorPercent().get(0)).isCloseTo(0, within(1e-9));
     assertThat(level.errorPercent().get(1)).isCloseTo(1.9716213, within(1e-6));
-    assertThat(level.words()).contains("16.67 N·m").contains("2.0 % at the most");
-    assertThat(level.derivation().value()).isEqualTo(level.expectedNm());
-    assertThatThrownBy(() -> PowerCheck.of(10_000, 170, 0, List.of()))
+    assertThat(level.reasons().get(0)).contains("16.67 N·m").contains("2.0 % at the most");
+    assertThat(level.derivation().get(0).value()).isEqualTo(level.expectedNm());
+    assertThatThrownBy(() -> PowerCheck.of(10_000, 170, 0, List.of(), null))
         .hasMessageContaining("1 to 100");
-    assertThat(PowerCheck.of(10_000, 170, 60, List.of(8.0)).expectedNm())
+    assertThat(PowerCheck.of(10_000, 170, 60, List.of(8.0), null).expectedNm())
         .isCloseTo(16.671305 / 2, within(1e-9));
-    assertThatThrownBy(() -> PowerCheck.of(10_000, 170, 90, List.of(8.0)))
+    assertThatThrownBy(() -> PowerCheck.of(10_000, 170, 90, List.of(8.0), null))
         .hasMessageContaining("from -80 to 80");
   }
 }

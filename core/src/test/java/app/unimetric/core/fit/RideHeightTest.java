@@ -16,7 +16,7 @@ class RideHeightTest {
 
   @Test
   void theRearComesDownByTheRatioAndTheHeadLiesBack() {
-    RideHeight r = RideHeight.rear(BEFORE, 10, 2.5);
+    RideHeight r = RideHeight.rear(BEFORE, 10, 2.5, RideHeight.Asked.NOTHING);
     assertThat(r.dropMm()).isCloseTo(25, within(1e-12));
     assertThat(r.pitchDeg()).isCloseTo(0.95484, within(1e-4));
     assertThat(r.rakeDeg()).isCloseTo(26.95484, within(1e-4));
@@ -33,7 +33,7 @@ class RideHeightTest {
 
   @Test
   void theFrontComesDownByTheCosineAndTheHeadStandsUp() {
-    RideHeight r = RideHeight.front(BEFORE, 10);
+    RideHeight r = RideHeight.front(BEFORE, 10, RideHeight.Asked.NOTHING);
     assertThat(r.dropMm()).isCloseTo(10 * Math.cos(Math.toRadians(26)), within(1e-12));
     assertThat(r.rakeDeg()).isLessThan(26);
     assertThat(r.trailChangeMm()).isNegative();
@@ -42,26 +42,32 @@ class RideHeightTest {
 
   @Test
   void raisingUndoesLowering() {
-    RideHeight up = RideHeight.rear(BEFORE, -10, 2.5);
-    RideHeight down = RideHeight.rear(BEFORE, 10, 2.5);
+    RideHeight up = RideHeight.rear(BEFORE, -10, 2.5, RideHeight.Asked.NOTHING);
+    RideHeight down = RideHeight.rear(BEFORE, 10, 2.5, RideHeight.Asked.NOTHING);
     assertThat(up.dropMm()).isEqualTo(-down.dropMm());
     assertThat(up.pitchDeg()).as("whichever way").isEqualTo(down.pitchDeg());
     assertThat(up.rakeDeg() + down.rakeDeg()).isCloseTo(52, within(1e-9));
-    assertThat(RideHeight.rear(BEFORE, 0, 2.5).reasons().get(0)).contains("steers as before");
+    assertThat(RideHeight.rear(BEFORE, 0, 2.5, RideHeight.Asked.NOTHING).reasons().get(0))
+        .contains("steers as before");
   }
 
   @Test
   void littleTrailIsTold() {
-    assertThat(RideHeight.front(new RideHeight.Before(1400, 23, 50, 300), 20).reasons())
+    assertThat(
+            RideHeight.front(new RideHeight.Before(1400, 23, 50, 300), 20, RideHeight.Asked.NOTHING)
+                .reasons())
         .anyMatch(s -> s.contains("shake its head"));
-    assertThat(RideHeight.front(BEFORE, 5).reasons()).noneMatch(s -> s.contains("shake"));
+    assertThat(RideHeight.front(BEFORE, 5, RideHeight.Asked.NOTHING).reasons())
+        .noneMatch(s -> s.contains("shake"));
   }
 
   @Test
   void nonsenseIsTold() {
     assertThatThrownBy(() -> new RideHeight.Before(1.5, 26, 40, 320))
         .hasMessageContaining("from 500");
-    assertThatThrownBy(() -> RideHeight.front(BEFORE, 201)).hasMessageContaining("forkSlideMm");
-    assertThatThrownBy(() -> RideHeight.rear(BEFORE, 10, 0)).hasMessageContaining("greater than 0");
+    assertThatThrownBy(() -> RideHeight.front(BEFORE, 201, RideHeight.Asked.NOTHING))
+        .hasMessageContaining("forkSlideMm");
+    assertThatThrownBy(() -> RideHeight.rear(BEFORE, 10, 0, RideHeight.Asked.NOTHING))
+        .hasMessageContaining("greater than 0");
   }
 }

@@ -27,7 +27,14 @@ class SpindleTest {
     "94.0, 0.25, DOES_NOT",
   })
   void whatIsLeftMustFallInTheTravel(double spindle, double measuredTo, FitVerdict verdict) {
-    Spindle s = Spindle.of(between(), spindle, 2, null, measuredTo);
+    Spindle s =
+        Spindle.of(
+            between(),
+            spindle,
+            new Spindle.Adjuster(2, null),
+            Spindle.Clearances.NONE,
+            null,
+            measuredTo);
     assertThat(s.bearingWidthMm()).isCloseTo(95.5, within(1e-12));
     assertThat(s.exposureMm()).isCloseTo(spindle - 95.5, within(1e-9));
     assertThat(s.verdict()).isEqualTo(verdict);
@@ -36,26 +43,57 @@ class SpindleTest {
 
   @Test
   void theCollarIsTurnedByWhatIsLeftAndItsPitch() {
-    assertThat(Spindle.of(between(), 96.5, 2, 0.8, 0).collarTurns()).isCloseTo(1.25, within(1e-9));
-    assertThat(Spindle.of(between(), 99, 2, 0.8, 0).collarTurns()).isNull();
+    assertThat(
+            Spindle.of(
+                    between(), 96.5, new Spindle.Adjuster(2, 0.8), Spindle.Clearances.NONE, null, 0)
+                .collarTurns())
+        .isCloseTo(1.25, within(1e-9));
+    assertThat(
+            Spindle.of(
+                    between(), 99, new Spindle.Adjuster(2, 0.8), Spindle.Clearances.NONE, null, 0)
+                .collarTurns())
+        .isNull();
   }
 
   @Test
   void whatWouldMendItIsSaid() {
-    assertThat(Spindle.of(between(), 99, 2, null, 0).reasons())
+    assertThat(
+            Spindle.of(
+                    between(), 99, new Spindle.Adjuster(2, null), Spindle.Clearances.NONE, null, 0)
+                .reasons())
         .containsExactly(
             "3.50 mm are left, more than the adjuster takes up: 1.50 to 3.50 mm of spacers more would"
                 + " mend it.");
-    assertThat(Spindle.of(between(), 95, 2, null, 0).reasons())
+    assertThat(
+            Spindle.of(
+                    between(), 95, new Spindle.Adjuster(2, null), Spindle.Clearances.NONE, null, 0)
+                .reasons())
         .anyMatch(r -> r.contains("It lacks 0.50 mm"));
-    assertThat(Spindle.of(between(), 96.5, 2, null, 0.25).reasons())
+    assertThat(
+            Spindle.of(
+                    between(),
+                    96.5,
+                    new Spindle.Adjuster(2, null),
+                    Spindle.Clearances.NONE,
+                    null,
+                    0.25)
+                .reasons())
         .as("five lengths were measured")
         .anyMatch(r -> r.contains("± 0.20 mm or better"));
   }
 
   @Test
   void nonsenseIsTold() {
-    assertThatThrownBy(() -> Spindle.of(between(), 3.8, 2, null, 0)).hasMessageContaining("inches");
+    assertThatThrownBy(
+            () ->
+                Spindle.of(
+                    between(),
+                    3.8,
+                    new Spindle.Adjuster(2, null),
+                    Spindle.Clearances.NONE,
+                    null,
+                    0))
+        .hasMessageContaining("inches");
     assertThatThrownBy(() -> new Spindle.Between(73, List.of(10.0), List.of()))
         .hasMessageContaining("needs two");
     assertThatThrownBy(() -> new Spindle.Between(-73, List.of(1.0, 1.0), List.of()))

@@ -126,12 +126,12 @@ class SteererStackTest {
       if (found.best() != null) {
         double[] best = brute.orElseThrow();
         int pieces = found.best().below().size() + found.best().above().size();
-        double below = SteererStack.sum(found.best().below());
-        double today = SteererStack.sum(parts.spacersBelowMm());
+        double below = SpacerSets.sum(found.best().below());
+        double today = SpacerSets.sum(parts.spacersBelowMm());
         assertThat(Math.abs(found.best().gapMm() - 3)).isCloseTo(best[0], within(1e-6));
         assertThat((double) pieces).isEqualTo(best[1]);
         assertThat(Math.abs(below - today)).isCloseTo(best[2], within(1e-6));
-        assertThat(limits.hold(parts, below, SteererStack.sum(found.best().above()))).isTrue();
+        assertThat(limits.hold(parts, below, SpacerSets.sum(found.best().above()))).isTrue();
       }
     }
   }
@@ -157,7 +157,7 @@ class SteererStackTest {
       }
       double gap = parts.gapMm(below, above);
       if (limits.target().window().holds(gap) && limits.hold(parts, below, above)) {
-        double today = Math.abs(below - SteererStack.sum(parts.spacersBelowMm()));
+        double today = Math.abs(below - SpacerSets.sum(parts.spacersBelowMm()));
         all.add(new double[] {Math.round(Math.abs(gap - 3) * 1e6) / 1e6, pieces, today});
       }
     }

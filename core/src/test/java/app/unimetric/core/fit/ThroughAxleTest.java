@@ -15,7 +15,7 @@ class ThroughAxleTest {
   private static ThroughAxle fitted(
       double pitch, double length, ThroughAxle.Head head, Double engagement, Double... spacers) {
     return ThroughAxle.of(
-        OLD, new ThroughAxle.Axle(12, pitch, length, head, engagement), List.of(spacers), 2);
+        OLD, new ThroughAxle.Axle(12, pitch, length, head, engagement), List.of(spacers), 2, 0);
   }
 
   @ParameterizedTest
@@ -40,7 +40,8 @@ class ThroughAxleTest {
     for (double engagement : List.of(9.0, 8.9)) {
       ThroughAxle.Axle fresh =
           new ThroughAxle.Axle(12, 1.5, 172, ThroughAxle.Head.FLAT, engagement);
-      assertThat(ThroughAxle.of(unknown, fresh, List.of(), 2).fits()).isEqualTo(engagement == 9.0);
+      assertThat(ThroughAxle.of(unknown, fresh, List.of(), 2, 0).fits())
+          .isEqualTo(engagement == 9.0);
     }
   }
 

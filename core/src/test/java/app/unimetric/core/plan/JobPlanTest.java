@@ -344,8 +344,8 @@ class JobPlanTest {
         .containsExactly(
             org.assertj.core.groups.Tuple.tuple(
                 Blocker.Kind.FIT_NOT_CHECKED, "Bolt clears the pipe?"));
-    FitAnswer no = new FitAnswer("Bolt clears the pipe?", false, "Touches by 2 mm.", "Bram");
-    FitAnswer yes = new FitAnswer("Bolt clears the pipe?", true, "", "Asta");
+    FitAnswer no = new FitAnswer("Bolt clears the pipe?", false, "Touches by 2 mm.", "Bram", null);
+    FitAnswer yes = new FitAnswer("Bolt clears the pipe?", true, "", "Asta", null);
     assertThat(given().answered(List.of(no)).plan(pack).blockers().get(0).message())
         .contains("Bram", "Touches by 2 mm.");
     assertThat(given().answered(List.of(no, yes)).plan(pack).ready()).isTrue();

@@ -1,9 +1,12 @@
 package app.unimetric.documents.sheet;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.pack.Answers;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.plan.PlanPrint;
+import app.unimetric.core.plan.WorkedFit;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
 import app.unimetric.documents.Versioned;
@@ -60,7 +63,10 @@ public final class SheetDocument {
 
   private record DeskNote(String jointId, String state, String summary) {}
 
-  private record Fit(String question, boolean fits, String note) {}
+  private record Fit(String question, boolean fits, String note, @Nullable Worked worked) {}
+
+  private record Worked(
+      FitCall call, String state, @Nullable FitVerdict verdict, List<String> said) {}
 
   private record Arrangement(List<String> jointIds) {}
 
@@ -87,7 +93,8 @@ public final class SheetDocument {
       new Versioned<>("value", Value.class, List.of(v -> v));
   private static final Versioned<Shape> SHAPE = single("shaping", Shape.class);
   private static final Versioned<DeskNote> DESK_NOTE = single("desk note", DeskNote.class);
-  private static final Versioned<Fit> FIT = single("answer of fit", Fit.class);
+  private static final Versioned<Fit> FIT =
+      new Versioned<>("answer of fit", Fit.class, List.of(v -> v));
   private static final Versioned<Arrangement> ARRANGEMENT =
       single("arrangement", Arrangement.class);
   private static final Versioned<Quote> QUOTE = single("quote", Quote.class);
@@ -126,7 +133,13 @@ public final class SheetDocument {
     } else if (said instanceof SheetSaying.DeskNoted n) {
       return DESK_NOTE.write(new DeskNote(n.jointId(), n.state(), n.summary()));
     } else if (said instanceof SheetSaying.FitAnswered f) {
-      return FIT.write(new Fit(f.question(), f.fits(), f.note()));
+      WorkedFit w = f.worked();
+      return FIT.write(
+          new Fit(
+              f.question(),
+              f.fits(),
+              f.note(),
+              w == null ? null : new Worked(w.call(), w.state(), w.verdict(), w.said())));
     } else if (said instanceof SheetSaying.Arranged a) {
       return ARRANGEMENT.write(new Arrangement(a.jointIds()));
     } else if (said instanceof SheetSaying.Quoted q) {
@@ -186,7 +199,12 @@ public final class SheetDocument {
       }
       case FIT -> {
         Fit f = FIT.read(text);
-        yield new SheetSaying.FitAnswered(f.question(), f.fits(), f.note());
+        Worked w = f.worked();
+        yield new SheetSaying.FitAnswered(
+            f.question(),
+            f.fits(),
+            f.note(),
+            w == null ? null : new WorkedFit(w.call(), w.state(), w.verdict(), w.said()));
       }
       case ARRANGEMENT -> new SheetSaying.Arranged(ARRANGEMENT.read(text).jointIds());
       case QUOTE -> new SheetSaying.Quoted(new BigDecimal(QUOTE.read(text).amount()));

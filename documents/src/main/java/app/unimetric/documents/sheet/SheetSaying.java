@@ -3,6 +3,7 @@ package app.unimetric.documents.sheet;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.pack.Answers;
 import app.unimetric.core.plan.PlanPrint;
+import app.unimetric.core.plan.WorkedFit;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
 import app.unimetric.documents.shape.ShapeEdit;
@@ -54,8 +55,13 @@ public sealed interface SheetSaying {
   /** Something worked out at the joint desk; {@code state} is the address part that shows it. */
   record DeskNoted(String jointId, String state, String summary) implements SheetSaying {}
 
-  /** Whether something fits. */
-  record FitAnswered(String question, boolean fits, String note) implements SheetSaying {}
+  /**
+   * Whether something fits.
+   *
+   * @param worked how it was worked out; null where somebody's word stands
+   */
+  record FitAnswered(String question, boolean fits, String note, @Nullable WorkedFit worked)
+      implements SheetSaying {}
 
   /** Joints as arranged by hand; empty gives the order back to the planner. */
   record Arranged(List<String> jointIds) implements SheetSaying {

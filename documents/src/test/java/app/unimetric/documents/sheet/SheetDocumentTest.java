@@ -3,10 +3,13 @@ package app.unimetric.documents.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.pack.Answers;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.plan.PlanPrint;
+import app.unimetric.core.plan.WorkedFit;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
@@ -58,7 +61,15 @@ class SheetDocumentTest {
             new SheetSaying.DeskNoted("axle", "?torque=98", "holds")),
         Arguments.of(
             "{\"version\":1,\"question\":\"axle straight\",\"fits\":false,\"note\":\"bent\"}",
-            new SheetSaying.FitAnswered("axle straight", false, "bent")),
+            new SheetSaying.FitAnswered("axle straight", false, "bent", null)),
+        Arguments.of(
+            "{\"version\":2,\"question\":\"gap\",\"fits\":true,\"note\":\"\",\"worked\":{\"call\":\"STEERER_STACK\",\"state\":\"?steerer=55\",\"verdict\":\"FITS\",\"said\":[\"3 mm.\"]}}",
+            new SheetSaying.FitAnswered(
+                "gap",
+                true,
+                "",
+                new WorkedFit(
+                    FitCall.STEERER_STACK, "?steerer=55", FitVerdict.FITS, List.of("3 mm.")))),
         Arguments.of(
             "{\"version\":1,\"jointIds\":[\"b\",\"a\"]}",
             new SheetSaying.Arranged(List.of("b", "a"))),

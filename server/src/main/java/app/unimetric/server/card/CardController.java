@@ -86,6 +86,7 @@ class CardController {
             here + "/jobs/" + id + "/sheet",
             day,
             sheets.partFitted(job),
+            sheets.fitsInWords(job),
             runs.find(id).map(CardController::standing).orElse(null),
             changes);
     return ResponseEntity.ok()

@@ -91,6 +91,7 @@ record JobCard(
   /**
    * @param address the screen the square code leads to
    * @param part what is fitted
+   * @param fits the questions of fit with what was found
    * @param standing that the job is under way or done; null before it is started
    * @param changes what the card printed before no longer tells; empty when none was
    */
@@ -101,9 +102,9 @@ record JobCard(
       String address,
       LocalDate day,
       String part,
+      List<String> fits,
       @Nullable String standing,
       List<PlanPrint.Change> changes) {
-    Preparation asked = plan.pack().preparation();
     List<String> work = work(WorkLine.of(plan));
     int half = half(work);
     List<Line> lines = new ArrayList<>();
@@ -140,7 +141,7 @@ record JobCard(
                     .toList())),
         lines,
         sections(
-            section("Must fit", asked.fitChecks()),
+            section("Must fit", fits),
             section("Needed", List.of(needed(plan))),
             section("The work in its order", work.subList(0, half))),
         sections(

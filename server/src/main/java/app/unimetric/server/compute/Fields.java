@@ -50,6 +50,11 @@ public final class Fields {
     }
   }
 
+  /** What was said, or what counts where nothing was. */
+  public static double or(@Nullable Double said, double unsaid) {
+    return said == null ? unsaid : said;
+  }
+
   public static InvalidInput missingAt(String field) {
     return InvalidInput.at(field, "is missing.");
   }

@@ -239,8 +239,20 @@ final class Sheet {
 
   List<FitAnswer> fits() {
     return all(SheetSaying.FitAnswered.class).stream()
-        .map(f -> new FitAnswer(f.what().question(), f.what().fits(), f.what().note(), f.by()))
+        .map(
+            f ->
+                new FitAnswer(
+                    f.what().question(),
+                    f.what().fits(),
+                    f.what().note(),
+                    f.by(),
+                    f.what().worked()))
         .toList();
+  }
+
+  /** What was found last to one question of fit. */
+  Optional<FitAnswer> fitOf(String question) {
+    return fits().stream().filter(f -> f.question().equals(question)).reduce((a, b) -> b);
   }
 
   /** Joints as somebody arranged them; empty for the planner's own order. */

@@ -2,10 +2,12 @@ package app.unimetric.server.sheet;
 
 import app.unimetric.core.order.HandOrder;
 import app.unimetric.core.order.OrderRule;
+import app.unimetric.core.pack.FitQuestion;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.PlannedJoint;
+import app.unimetric.core.plan.WorkedFit;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.stated.TorqueText;
 import app.unimetric.documents.sheet.SheetSaying;
@@ -120,18 +122,30 @@ final class SheetChecks {
         .orThrow();
   }
 
-  static void fit(SheetSaying.FitAnswered f, JobPack pack) {
+  static void fit(SheetSaying.FitAnswered f, JobPack pack, boolean lead) {
+    Optional<FitQuestion> asked =
+        pack.preparation().fits().stream().filter(q -> q.question().equals(f.question())).findAny();
+    WorkedFit worked = f.worked();
+    boolean ownWord = worked == null && asked.filter(q -> !q.takesAnybodysWord()).isPresent();
     new Problems()
+        .require(asked.isPresent(), "question", "is not asked on this sheet.")
         .require(
-            pack.preparation().fitChecks().contains(f.question()),
-            "question",
-            "is not asked on this sheet.")
+            worked == null || asked.isEmpty() || asked.get().call() == worked.call(),
+            "worked.call",
+            "answers another question.")
         .require(f.note().length() <= LONGEST_WORDS, "note", "is longer than 1 000 characters.")
         .require(
-            f.fits() || !f.note().isBlank(),
+            f.fits() && !ownWord || worked != null || !f.note().isBlank(),
             "note",
-            "is missing: say in a few words what does not fit.")
+            f.fits()
+                ? "is missing: say in a few words why it is to be taken for good."
+                : "is missing: say in a few words what does not fit.")
         .orThrow();
+    if (ownWord && f.fits() && !lead) {
+      throw Refusal.forbidden(
+          "This is worked out at the fit desk. That it is good all the same is for a lead to"
+              + " decide, with a reason.");
+    }
   }
 
   static void part(SheetSaying.PartNamed p) {

@@ -2,6 +2,7 @@ package app.unimetric.server.sheet;
 
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.pack.Answers;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.plan.JobCost;
@@ -9,6 +10,7 @@ import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
 import app.unimetric.documents.sheet.SheetSaying;
+import app.unimetric.server.fit.Taken;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.people.SignedIn;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 /** Job sheets up to the moment the job starts. */
 @RestController
@@ -34,6 +37,7 @@ class SheetController {
   private final JobOpening opening;
   private final SheetValues values;
   private final SheetPages pages;
+  private final SheetFits fits;
   private final Clock clock;
 
   SheetController(
@@ -42,12 +46,14 @@ class SheetController {
       JobOpening opening,
       SheetValues values,
       SheetPages pages,
+      SheetFits fits,
       Clock clock) {
     this.sheets = sheets;
     this.jobs = jobs;
     this.opening = opening;
     this.values = values;
     this.pages = pages;
+    this.fits = fits;
     this.clock = clock;
   }
 
@@ -289,18 +295,28 @@ class SheetController {
   /**
    * @param id made by the sender
    * @param question as the sheet asks it
+   * @param fits counts where it was not worked out
+   * @param worked how it was worked out; missing where somebody's word stands
    * @param version of the job as last seen
    */
-  record NewFit(UUID id, String question, boolean fits, String note, int version) {}
+  record NewFit(
+      UUID id,
+      String question,
+      boolean fits,
+      String note,
+      @Nullable NewWorkedFit worked,
+      int version) {}
+
+  /**
+   * @param state the address part of the fit desk that shows it again
+   * @param request as the call takes it
+   */
+  record NewWorkedFit(FitCall call, String state, JsonNode request, Taken taken) {}
 
   @PostMapping("/api/jobs/{id}/fits")
   JobSheet answer(
       @PathVariable UUID id, @RequestBody NewFit f, @AuthenticationPrincipal SignedIn person) {
-    Job job = jobs.job(id);
-    SheetSaying.FitAnswered said =
-        new SheetSaying.FitAnswered(f.question(), f.fits(), f.note().strip());
-    SheetChecks.fit(said, sheets.sheet(job).pack());
-    return said(job, f.id(), f.version(), said, person);
+    return page(fits.answer(jobs.job(id), f, clock.instant(), person));
   }
 
   /**

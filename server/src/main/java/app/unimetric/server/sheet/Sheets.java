@@ -15,6 +15,7 @@ import app.unimetric.server.job.Jobs;
 import app.unimetric.server.shelf.Stock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -78,6 +79,14 @@ public class Sheets {
   /** What the job fits, with the part by name where somebody said it. */
   public String partFitted(Job job) {
     return sheet(job).partFitted();
+  }
+
+  /** The questions of fit of a job, each with what was found last. */
+  public List<String> fitsInWords(Job job) {
+    Sheet sheet = sheet(job);
+    return sheet.pack().preparation().fitChecks().stream()
+        .map(q -> q + sheet.fitOf(q).map(a -> ": " + a.words()).orElse(""))
+        .toList();
   }
 
   /** What is new since one print; empty when there is no such print. */

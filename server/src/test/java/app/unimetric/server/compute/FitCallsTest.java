@@ -34,6 +34,10 @@ class FitCallsTest {
         "flushness | {'readingsMm': [0, 0.1, 0.2, 0.1]} | tiltMm | 0.2",
         "runout | {'readingsMm': [0, 0, 0, 0.3, 0, 0, 0, 0], 'limitMm': 0.1} | wobbleMm | 0.15",
         "pads | {'newMm': 3, 'nowMm': 2, 'limitMm': 1, 'distanceKm': 1000} | leftKm | 1000",
+        "hub-stack | {'left': {'spacersMm': [25, 15], 'inboard': [true, false]}, 'right': {'spacersMm': [25, 15], 'inboard': [true, false]}, 'before': {'left': {'spacersMm': [10, 30], 'inboard': [true, false]}, 'right': {'spacersMm': [10, 30], 'inboard': [true, false]}}} | trackChangeMm | 30",
+        "zero-offset | {'readings': [{'at': '2026-11-01', 'value': 512}, {'at': '2026-11-08T09:30', 'value': 515}, {'at': '2026-11-09T09:30:00+01:00', 'value': 514}]} | drift | 2",
+        "zero-offset | {'readings': [{'at': '2026-11-01', 'value': 512}, {'at': '2026-11-08', 'value': 519}], 'limit': 6} | trendPerDay | 1",
+        "ride-height | {'end': 'REAR', 'eyeOffsetMm': 10, 'motionRatio': 2.5, 'wheelbaseMm': 1500, 'rakeDeg': 26, 'forkOffsetMm': 40, 'frontTyreRadiusMm': 320, 'stand': {'reachMm': 250, 'leanDeg': 12, 'fromRearAxleMm': 300, 'liftMm': 30}} | centreLiftMm | 55",
         "mass | {'removedG': 300, 'fittedG': 250, 'radiusOfGyrationRatio': 1} | equivalentChangeG | -100",
         "mass | {'flywheel': {'massG': 500, 'gyrationMm': 60, 'wheelRadiusMm': 300, 'ratios': [20, 10]}} | equivalentChangeG | 8000",
         "power-check | {'massG': 10000, 'crankMm': 170, 'readings': [{'side': 'LEFT', 'readingNm': 17}]} | expectedNm | 16.671305",
@@ -47,6 +51,45 @@ class FitCallsTest {
     assertThat(answer.body().path(field).asDouble()).isCloseTo(figure, within(1e-9));
     assertThat(answer.body().path("reasons")).isNotEmpty();
     assertThat(answer.body().path("derivation")).isNotEmpty();
+  }
+
+  @Test
+  void everyFitSaysInShortAndWhichSizeFails() {
+    Answer spindle =
+        ask(
+            "spindle",
+            "{'shellMm': 68, 'cupFlangesMm': [10, 10], 'spacersMm': [], 'spindleUsableMm': 94,"
+                + " 'adjusterTravelMm': 2, 'stockMm': [2.5, 2.5, 5]}");
+    assertThat(spindle.body().path("inShort").asString()).isEqualTo("DOES_NOT");
+    assertThat(spindle.body().path("fails").toString()).isEqualTo("[\"exposureMm\"]");
+    assertThat(spindle.body().path("best").path("left").toString()).isEqualTo("[2.5]");
+    assertThat(
+            ask("mass", "{'removedG': 300, 'fittedG': 250}").body().path("inShort").isMissingNode())
+        .as("a figure alone")
+        .isTrue();
+  }
+
+  @Test
+  void theFrameIsSetDownExactlyWhereItWasMeasured() {
+    Answer seen =
+        ask(
+            "ride-height",
+            "{'end': 'REAR', 'eyeOffsetMm': 10, 'motionRatio': 2.5, 'wheelbaseMm': 1500, 'rakeDeg': 26,"
+                + " 'forkOffsetMm': 40, 'frontTyreRadiusMm': 320, 'chassis': {'rearTyreRadiusMm': 320,"
+                + " 'swingarmLengthMm': 550, 'pivotHeightMm': 380, 'lowest': {'xMm': 700, 'yMm': 150},"
+                + " 'leastClearanceMm': 148}}");
+    assertThat(seen.status()).as(seen.detail()).isEqualTo(200);
+    assertThat(seen.body().path("view").path("after").path("rakeDeg").asDouble())
+        .isCloseTo(26.95346, within(1e-5));
+    assertThat(seen.body().path("fails").toString()).isEqualTo("[\"clearanceMm\"]");
+  }
+
+  @Test
+  void usualSizesAreOfferedWithTheInch() {
+    Answer sizes = stranger.get("/api/compute/fit-sizes");
+    assertThat(sizes.body().path("mmPerInch").asDouble()).isEqualTo(25.4);
+    assertThat(sizes.body().path("fits")).hasSize(14);
+    assertThat(sizes.body().path("sizes").toString()).contains("1-1/8 in").contains("28.6");
   }
 
   @Test

@@ -1,6 +1,8 @@
 package app.unimetric.server.compute.fit;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.Flushness;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
 import app.unimetric.server.compute.Fields;
@@ -14,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Whether a cup sits flush. */
 @ComputeCall
-public final class FlushnessCall {
+public final class FlushnessCall implements FitAsked<FlushnessCall.Request> {
 
   @Schema(name = "FlushnessRequest", example = "{\"readingsMm\": [0, 0.1, 0.2, 0.1]}")
   public record Request(
@@ -32,20 +34,39 @@ public final class FlushnessCall {
       double tiltAtDeg,
       boolean touches,
       Flushness.Verdict verdict,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.FLUSHNESS;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "Whether a cup sits flush")
   @PostMapping("/flushness")
   Response flushness(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
-    Fields.noNulls(r.readingsMm(), "readingsMm");
-    Flushness f = Flushness.of(r.readingsMm());
+    Flushness f = judge(r);
     return new Response(
         f.tiltMm(),
         f.tiltAtDeg(),
         f.touches(),
         f.verdict(),
+        f.inShort(),
+        f.fails(),
         f.reasons(),
         why ? f.derivation() : null);
+  }
+
+  @Override
+  public Flushness judge(Request r) {
+    Fields.noNulls(r.readingsMm(), "readingsMm");
+    return Flushness.of(r.readingsMm());
   }
 }

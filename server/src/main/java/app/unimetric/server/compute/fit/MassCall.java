@@ -1,6 +1,8 @@
 package app.unimetric.server.compute.fit;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.MassChange;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
@@ -15,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** What changing a part does to the mass of a machine. */
 @ComputeCall
-public final class MassCall {
+public final class MassCall implements FitAsked<MassCall.Request> {
 
   @Schema(name = "FlywheelWeight", description = "g, mm; turns of the engine for one of the wheel")
   public record Flywheel(
@@ -40,12 +42,43 @@ public final class MassCall {
       double changeG,
       double equivalentChangeG,
       @Nullable List<Double> equivalentByGearG,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.MASS;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "What changing a part does to the mass of a machine")
   @PostMapping("/mass")
   Response mass(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
+    MassChange change = judge(r);
+    Flywheel weight = r.flywheel();
+    return new Response(
+        change.changeG(),
+        change.equivalentChangeG(),
+        weight == null ? null : gears(weight),
+        change.inShort(),
+        change.fails(),
+        change.reasons(),
+        why ? change.derivation() : null);
+  }
+
+  private static List<Double> gears(Flywheel weight) {
+    return MassChange.ofFlywheel(
+        weight.massG(), weight.gyrationMm(), weight.wheelRadiusMm(), weight.ratios());
+  }
+
+  @Override
+  public MassChange judge(Request r) {
     Flywheel weight = r.flywheel();
     Double removed = r.removedG();
     Double fitted = r.fittedG();
@@ -59,26 +92,9 @@ public final class MassCall {
         .orThrow();
     if (weight != null) {
       Fields.noNulls(weight.ratios(), "flywheel.ratios");
-      List<Double> gears =
-          MassChange.ofFlywheel(
-              weight.massG(), weight.gyrationMm(), weight.wheelRadiusMm(), weight.ratios());
-      MassChange first = new MassChange(weight.massG(), gears.get(0));
-      return response(first, gears, why);
+      return new MassChange(weight.massG(), gears(weight).get(0));
     }
-    Double ratio = r.radiusOfGyrationRatio();
-    return response(
-        MassChange.of(
-            removed == null ? 0 : removed, fitted == null ? 0 : fitted, ratio == null ? 0 : ratio),
-        null,
-        why);
-  }
-
-  private static Response response(MassChange change, @Nullable List<Double> gears, boolean why) {
-    return new Response(
-        change.changeG(),
-        change.equivalentChangeG(),
-        gears,
-        List.of(change.words()),
-        why ? change.derivation() : null);
+    return MassChange.of(
+        Fields.or(removed, 0), Fields.or(fitted, 0), Fields.or(r.radiusOfGyrationRatio(), 0));
   }
 }

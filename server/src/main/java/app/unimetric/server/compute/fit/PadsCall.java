@@ -1,8 +1,11 @@
 package app.unimetric.server.compute.fit;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.PadWear;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
+import app.unimetric.server.compute.Fields;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -13,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** How long pads will last. */
 @ComputeCall
-public final class PadsCall {
+public final class PadsCall implements FitAsked<PadsCall.Request> {
 
   @Schema(
       name = "PadsRequest",
@@ -22,7 +25,9 @@ public final class PadsCall {
       @Schema(description = "mm") double newMm,
       @Schema(description = "mm") double nowMm,
       @Schema(description = "mm") double limitMm,
-      @Schema(description = "since new, km") double distanceKm) {}
+      @Schema(description = "since new, km") double distanceKm,
+      @Schema(description = "by how much each length may be wrong, mm; left out: 0")
+          @Nullable Double measuredToMm) {}
 
   @Schema(
       name = "PadsResponse",
@@ -31,14 +36,38 @@ public final class PadsCall {
       double wearPer1000Km,
       @Nullable Double leftKm,
       PadWear.Verdict verdict,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.PADS;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "How long pads will last")
   @PostMapping("/pads")
   Response pads(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
-    PadWear w = PadWear.of(r.newMm(), r.nowMm(), r.limitMm(), r.distanceKm());
+    PadWear w = judge(r);
     return new Response(
-        w.wearPer1000Km(), w.leftKm(), w.verdict(), w.reasons(), why ? w.derivation() : null);
+        w.wearPer1000Km(),
+        w.leftKm(),
+        w.verdict(),
+        w.inShort(),
+        w.fails(),
+        w.reasons(),
+        why ? w.derivation() : null);
+  }
+
+  @Override
+  public PadWear judge(Request r) {
+    return PadWear.of(
+        r.newMm(), r.nowMm(), r.limitMm(), r.distanceKm(), Fields.or(r.measuredToMm(), 0));
   }
 }

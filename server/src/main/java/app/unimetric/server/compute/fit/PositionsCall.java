@@ -1,6 +1,9 @@
 package app.unimetric.server.compute.fit;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.Position;
+import app.unimetric.core.fit.Positions;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
@@ -16,7 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** What stands again where it stood. */
 @ComputeCall
-public final class PositionsCall {
+public final class PositionsCall implements FitAsked<PositionsCall.Request> {
   private static final int MOST = 200;
 
   @Schema(name = "FoundAndLeft", description = "mm")
@@ -35,7 +38,10 @@ public final class PositionsCall {
       name = "PositionsRequest",
       example =
           "{\"items\": [{\"name\": \"lever reach\", \"foundMm\": 72, \"leftMm\": 73, \"toleranceMm\": 0.5, \"pitchMm\": 0.8}]}")
-  public record Request(@Schema(description = "1 to 200") List<Item> items) {}
+  public record Request(
+      @Schema(description = "1 to 200") List<Item> items,
+      @Schema(description = "by how much each length may be wrong, mm; left out: 0")
+          @Nullable Double measuredToMm) {}
 
   @Schema(
       name = "PositionAnswer",
@@ -44,11 +50,38 @@ public final class PositionsCall {
 
   @Schema(name = "PositionsResponse")
   public record Response(
-      List<Answer> items, List<String> reasons, @Nullable List<Derivation> derivation) {}
+      List<Answer> items,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
+      List<String> reasons,
+      @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.POSITIONS;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "What stands again where it stood")
   @PostMapping("/positions")
   Response positions(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
+    Positions p = judge(r);
+    return new Response(
+        p.items().stream()
+            .map(i -> new Answer(i.name(), i.differenceMm(), i.isWithin(), i.turns()))
+            .toList(),
+        p.inShort(),
+        p.fails(),
+        p.reasons(),
+        why ? p.derivation() : null);
+  }
+
+  @Override
+  public Positions judge(Request r) {
     Fields.noNulls(r.items(), "items");
     Problems problems =
         new Problems()
@@ -62,11 +95,6 @@ public final class PositionsCall {
       }
     }
     problems.orThrow();
-    return new Response(
-        positions.stream()
-            .map(p -> new Answer(p.name(), p.differenceMm(), p.isWithin(), p.turns()))
-            .toList(),
-        positions.stream().map(Position::words).toList(),
-        why ? positions.stream().map(Position::derivation).toList() : null);
+    return new Positions(positions, Fields.or(r.measuredToMm(), 0));
   }
 }

@@ -1,6 +1,8 @@
 package app.unimetric.server.compute.fit;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.PowerCheck;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
 import app.unimetric.server.compute.Fields;
@@ -14,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** A power meter against a known mass. */
 @ComputeCall
-public final class PowerCheckCall {
+public final class PowerCheckCall implements FitAsked<PowerCheckCall.Request> {
 
   @Schema(name = "PowerReading", description = "N·m, without its sign")
   public record Reading(@Schema(description = "such as LEFT") String side, double readingNm) {}
@@ -27,7 +29,9 @@ public final class PowerCheckCall {
       @Schema(description = "hung from the pedal, g") double massG,
       @Schema(description = "mm") double crankMm,
       @Schema(description = "of the crank from level, deg; left out: 0") @Nullable Double angleDeg,
-      List<Reading> readings) {}
+      List<Reading> readings,
+      @Schema(description = "by how much a reading may be off, %; left out: not judged")
+          @Nullable Double withinPercent) {}
 
   @Schema(
       name = "PowerCheckResponse",
@@ -35,24 +39,42 @@ public final class PowerCheckCall {
   public record Response(
       double expectedNm,
       List<Double> errorPercent,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.POWER_CHECK;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "A power meter against a known mass")
   @PostMapping("/power-check")
   Response check(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
-    Fields.noNulls(r.readings(), "readings");
-    Double angle = r.angleDeg();
-    PowerCheck check =
-        PowerCheck.of(
-            r.massG(),
-            r.crankMm(),
-            angle == null ? 0 : angle,
-            r.readings().stream().map(Reading::readingNm).toList());
+    PowerCheck check = judge(r);
     return new Response(
         check.expectedNm(),
         check.errorPercent(),
-        List.of(check.words()),
-        why ? List.of(check.derivation()) : null);
+        check.inShort(),
+        check.fails(),
+        check.reasons(),
+        why ? check.derivation() : null);
+  }
+
+  @Override
+  public PowerCheck judge(Request r) {
+    Fields.noNulls(r.readings(), "readings");
+    return PowerCheck.of(
+        r.massG(),
+        r.crankMm(),
+        Fields.or(r.angleDeg(), 0),
+        r.readings().stream().map(Reading::readingNm).toList(),
+        r.withinPercent());
   }
 }

@@ -1,7 +1,9 @@
 package app.unimetric.server.compute.fit;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.FitWindow;
 import app.unimetric.core.fit.PressFit;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
@@ -16,7 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** A cup against its bore. */
 @ComputeCall
-public final class PressFitCall {
+public final class PressFitCall implements FitAsked<PressFitCall.Request> {
 
   @Schema(name = "InterferenceBand", description = "by how much the cup is to be larger, mm")
   public record Band(double min, double max) {
@@ -45,24 +47,42 @@ public final class PressFitCall {
       Interference interferenceMm,
       double outOfRoundMm,
       PressFit.Verdict verdict,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.PRESS_FIT;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "A cup against its bore")
   @PostMapping("/press-fit")
   Response pressFit(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
+    PressFit fit = judge(r);
+    return new Response(
+        new Interference(fit.minMm(), fit.meanMm(), fit.maxMm()),
+        fit.outOfRoundMm(),
+        fit.verdict(),
+        fit.inShort(),
+        fit.fails(),
+        fit.reasons(),
+        why ? fit.derivation() : null);
+  }
+
+  @Override
+  public PressFit judge(Request r) {
     Fields.noNulls(r.boreReadingsMm(), "boreReadingsMm");
     Problems problems = new Problems();
     Band stated = r.bandMm();
     FitWindow band = stated == null ? null : problems.under("bandMm", stated::window);
     problems.orThrow();
-    Double to = r.measuredToMm();
-    PressFit fit = PressFit.of(r.boreReadingsMm(), r.cupMm(), band, to == null ? 0 : to);
-    return new Response(
-        new Interference(fit.minMm(), fit.meanMm(), fit.maxMm()),
-        fit.outOfRoundMm(),
-        fit.verdict(),
-        fit.reasons(),
-        why ? fit.derivation() : null);
+    return PressFit.of(r.boreReadingsMm(), r.cupMm(), band, Fields.or(r.measuredToMm(), 0));
   }
 }

@@ -1,9 +1,14 @@
 package app.unimetric.server.compute.fit;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.RideHeight;
+import app.unimetric.core.fit.SideStand;
+import app.unimetric.core.fit.SideView;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
+import app.unimetric.server.compute.Fields;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -14,7 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** What lowering or raising one end does to how a motorcycle steers. */
 @ComputeCall
-public final class RideHeightCall {
+public final class RideHeightCall implements FitAsked<RideHeightCall.Request> {
 
   @Schema(
       name = "RideHeightRequest",
@@ -35,7 +40,33 @@ public final class RideHeightCall {
       @Schema(description = "mm") double wheelbaseMm,
       @Schema(description = "of the steering head from the vertical, deg") double rakeDeg,
       @Schema(description = "mm") double forkOffsetMm,
-      @Schema(description = "mm") double frontTyreRadiusMm) {}
+      @Schema(description = "mm") double frontTyreRadiusMm,
+      @Nullable Stand stand,
+      @Schema(description = "left out: no exact rotation") @Nullable Chassis chassis) {}
+
+  @Schema(name = "SideStand")
+  public record Stand(
+      @Schema(description = "from the middle plane out to the foot, mm") double reachMm,
+      @Schema(description = "now, deg") double leanDeg,
+      @Schema(description = "along the machine to the foot, mm") double fromRearAxleMm,
+      @Schema(description = "of the rear wheel on the centre stand, mm") @Nullable Double liftMm) {
+    SideStand.Now now() {
+      return new SideStand.Now(reachMm, leanDeg, fromRearAxleMm, liftMm);
+    }
+  }
+
+  @Schema(name = "Chassis", description = "mm; lowest from the rear axle's foot, forwards and up")
+  public record Chassis(
+      double rearTyreRadiusMm,
+      double swingarmLengthMm,
+      double pivotHeightMm,
+      SideView.@Nullable Point lowest,
+      @Nullable Double leastClearanceMm) {
+    SideView.Chassis chassis() {
+      return new SideView.Chassis(
+          rearTyreRadiusMm, swingarmLengthMm, pivotHeightMm, lowest, leastClearanceMm);
+    }
+  }
 
   @Schema(name = "RideHeightResponse", description = "mm and deg; pitch whichever way")
   public record Response(
@@ -44,15 +75,48 @@ public final class RideHeightCall {
       double rakeDeg,
       double trailMm,
       double trailChangeMm,
+      @Nullable Double standLeanDeg,
+      @Nullable Double centreLiftMm,
+      @Schema(description = "by exact rotation, before and after") @Nullable SideView view,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.RIDE_HEIGHT;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "What lowering or raising one end does to rake and trail")
   @PostMapping("/ride-height")
   Response rideHeight(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
+    RideHeight h = judge(r);
+    SideStand stand = h.stand();
+    return new Response(
+        h.dropMm(),
+        h.pitchDeg(),
+        h.rakeDeg(),
+        h.trailMm(),
+        h.trailChangeMm(),
+        stand == null ? null : (Double) stand.leanDeg(),
+        stand == null ? null : stand.liftMm(),
+        h.view(),
+        h.inShort(),
+        h.fails(),
+        h.reasons(),
+        why ? h.derivation() : null);
+  }
+
+  @Override
+  public RideHeight judge(Request r) {
     Double eye = r.eyeOffsetMm();
     Double slide = r.forkSlideMm();
-    Double ratio = r.motionRatio();
     boolean rear = r.end() == RideHeight.End.REAR;
     new Problems()
         .require(
@@ -65,17 +129,13 @@ public final class RideHeightCall {
     RideHeight.Before before =
         new RideHeight.Before(
             r.wheelbaseMm(), r.rakeDeg(), r.forkOffsetMm(), r.frontTyreRadiusMm());
-    RideHeight h =
-        rear
-            ? RideHeight.rear(before, eye == null ? 0 : eye, ratio == null ? 1 : ratio)
-            : RideHeight.front(before, slide == null ? 0 : slide);
-    return new Response(
-        h.dropMm(),
-        h.pitchDeg(),
-        h.rakeDeg(),
-        h.trailMm(),
-        h.trailChangeMm(),
-        h.reasons(),
-        why ? h.derivation() : null);
+    Stand stands = r.stand();
+    Chassis frame = r.chassis();
+    RideHeight.Asked asked =
+        new RideHeight.Asked(
+            stands == null ? null : stands.now(), frame == null ? null : frame.chassis());
+    return rear
+        ? RideHeight.rear(before, Fields.or(eye, 0), Fields.or(r.motionRatio(), 1), asked)
+        : RideHeight.front(before, Fields.or(slide, 0), asked);
   }
 }

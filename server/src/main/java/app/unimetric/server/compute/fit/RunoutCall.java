@@ -1,6 +1,8 @@
 package app.unimetric.server.compute.fit;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.Runout;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
@@ -15,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** What of a rotor leans, what is bent, how thick it is. */
 @ComputeCall
-public final class RunoutCall {
+public final class RunoutCall implements FitAsked<RunoutCall.Request> {
 
   @Schema(
       name = "RunoutRequest",
@@ -28,7 +30,9 @@ public final class RunoutCall {
       @Schema(description = "most total indicated reading allowed, mm") double limitMm,
       @Schema(description = "mm; with minimumThicknessMm")
           @Nullable List<Double> thicknessReadingsMm,
-      @Schema(description = "mm") @Nullable Double minimumThicknessMm) {}
+      @Schema(description = "mm") @Nullable Double minimumThicknessMm,
+      @Schema(description = "by how much each length may be wrong, mm; left out: 0")
+          @Nullable Double measuredToMm) {}
 
   @Schema(
       name = "RunoutResponse",
@@ -41,12 +45,40 @@ public final class RunoutCall {
       double residualMm,
       @Nullable Double thicknessVariationMm,
       Runout.Verdict verdict,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.RUNOUT;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "What of a rotor leans, what is bent, how thick it is")
   @PostMapping("/runout")
   Response runout(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
+    Runout out = judge(r);
+    return new Response(
+        out.totalMm(),
+        out.wobbleMm(),
+        out.wobbleAtDeg(),
+        out.residualMm(),
+        out.thicknessVariationMm(),
+        out.verdict(),
+        out.inShort(),
+        out.fails(),
+        out.reasons(),
+        why ? out.derivation() : null);
+  }
+
+  @Override
+  public Runout judge(Request r) {
     Fields.noNulls(r.readingsMm(), "readingsMm");
     Fields.noNulls(r.anglesDeg(), "anglesDeg");
     Fields.noNulls(r.thicknessReadingsMm(), "thicknessReadingsMm");
@@ -58,20 +90,11 @@ public final class RunoutCall {
             "minimumThicknessMm",
             "goes with thicknessReadingsMm: give both or neither.")
         .orThrow();
-    Runout out =
-        Runout.of(
-            r.readingsMm(),
-            r.anglesDeg(),
-            r.limitMm(),
-            thick == null || least == null ? null : new Runout.Thickness(thick, least));
-    return new Response(
-        out.totalMm(),
-        out.wobbleMm(),
-        out.wobbleAtDeg(),
-        out.residualMm(),
-        out.thicknessVariationMm(),
-        out.verdict(),
-        out.reasons(),
-        why ? out.derivation() : null);
+    return Runout.of(
+        r.readingsMm(),
+        r.anglesDeg(),
+        r.limitMm(),
+        thick == null || least == null ? null : new Runout.Thickness(thick, least),
+        Fields.or(r.measuredToMm(), 0));
   }
 }

@@ -2,6 +2,8 @@ package app.unimetric.server.compute.fit;
 
 import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.Spindle;
+import app.unimetric.core.fit.SpindleChoice;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
 import app.unimetric.server.compute.Fields;
@@ -15,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** A crank spindle through its bearings. */
 @ComputeCall
-public final class SpindleCall {
+public final class SpindleCall implements FitAsked<SpindleCall.Request> {
 
   @Schema(
       name = "SpindleRequest",
@@ -29,8 +31,15 @@ public final class SpindleCall {
       @Schema(description = "from shoulder to shoulder, mm") double spindleUsableMm,
       @Schema(description = "mm") double adjusterTravelMm,
       @Schema(description = "travel a turn, mm") @Nullable Double adjusterPitchMm,
+      @Schema(description = "of the chainring to the stay, mm") @Nullable Double ringClearanceMm,
+      @Schema(description = "of the arm to cup or stay, mm") @Nullable Double armClearanceMm,
+      @Schema(description = "spacers in the box besides those fitted, mm")
+          @Nullable List<Double> stockMm,
       @Schema(description = "by how much each length may be wrong, mm; left out: 0")
           @Nullable Double measuredToMm) {}
+
+  @Schema(name = "SpindleSpacers", description = "mm, the widest first")
+  public record Best(List<Double> left, List<Double> right, double exposureMm) {}
 
   @Schema(
       name = "SpindleResponse",
@@ -41,29 +50,51 @@ public final class SpindleCall {
       boolean fits,
       FitVerdict verdict,
       @Nullable Double collarTurns,
+      @Nullable Best best,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.SPINDLE;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "Whether a spindle leaves its adjuster what it can take up")
   @PostMapping("/spindle")
   Response spindle(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
-    Fields.noNulls(r.cupFlangesMm(), "cupFlangesMm");
-    Fields.noNulls(r.spacersMm(), "spacersMm");
-    Double to = r.measuredToMm();
-    Spindle s =
-        Spindle.of(
-            new Spindle.Between(r.shellMm(), r.cupFlangesMm(), r.spacersMm()),
-            r.spindleUsableMm(),
-            r.adjusterTravelMm(),
-            r.adjusterPitchMm(),
-            to == null ? 0 : to);
+    Spindle s = judge(r);
+    SpindleChoice.Set best = s.best();
     return new Response(
         s.bearingWidthMm(),
         s.exposureMm(),
         s.fits(),
         s.verdict(),
         s.collarTurns(),
+        best == null ? null : new Best(best.left(), best.right(), best.exposureMm()),
+        s.inShort(),
+        s.fails(),
         s.reasons(),
         why ? s.derivation() : null);
+  }
+
+  @Override
+  public Spindle judge(Request r) {
+    Fields.noNulls(r.cupFlangesMm(), "cupFlangesMm");
+    Fields.noNulls(r.stockMm(), "stockMm");
+    Fields.noNulls(r.spacersMm(), "spacersMm");
+    return Spindle.of(
+        new Spindle.Between(r.shellMm(), r.cupFlangesMm(), r.spacersMm()),
+        r.spindleUsableMm(),
+        new Spindle.Adjuster(r.adjusterTravelMm(), r.adjusterPitchMm()),
+        new Spindle.Clearances(r.ringClearanceMm(), r.armClearanceMm()),
+        r.stockMm(),
+        Fields.or(r.measuredToMm(), 0));
   }
 }

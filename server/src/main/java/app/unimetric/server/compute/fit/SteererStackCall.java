@@ -3,6 +3,7 @@ package app.unimetric.server.compute.fit;
 import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.SpacerChoice;
 import app.unimetric.core.fit.SteererStack;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
@@ -18,7 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Spacers and stem on a steerer. */
 @ComputeCall
-public final class SteererStackCall {
+public final class SteererStackCall implements FitAsked<SteererStackCall.Request> {
 
   @Schema(name = "GapTarget", description = "mm; 2, 3 and 4 where the part says nothing else")
   public record Target(double min, double aim, double max) {
@@ -70,12 +71,39 @@ public final class SteererStackCall {
       boolean fits,
       FitVerdict verdict,
       @Nullable Best best,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.STEERER_STACK;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "Whether a stack of spacers and stem stands right above its steerer")
   @PostMapping("/steerer-stack")
   Response stack(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
+    SteererStack s = judge(r);
+    SpacerChoice.Set best = s.best();
+    return new Response(
+        s.gapMm(),
+        s.fits(),
+        s.verdict(),
+        best == null ? null : new Best(best.below(), best.above(), best.gapMm()),
+        s.inShort(),
+        s.fails(),
+        s.reasons(),
+        why ? s.derivation() : null);
+  }
+
+  @Override
+  public SteererStack judge(Request r) {
     Fields.noNulls(r.spacersBelowMm(), "spacersBelowMm");
     Fields.noNulls(r.spacersAboveMm(), "spacersAboveMm");
     Fields.noNulls(r.stockMm(), "stockMm");
@@ -96,24 +124,14 @@ public final class SteererStackCall {
         aimed == null ? SteererStack.Target.USUAL : problems.under("", aimed::target);
     SteererStack.Expander expander = held == null ? null : problems.under("", held::expander);
     problems.orThrow();
-    Double to = r.measuredToMm();
-    SteererStack s =
-        SteererStack.of(
-            Objects.requireNonNull(parts),
-            new SteererStack.Limits(
-                Objects.requireNonNull(target),
-                SteererStack.Limits.mostBelowMm(r.maxBelowMm(), Boolean.TRUE.equals(r.carbon())),
-                r.upperBoltBelowTopMm(),
-                expander),
-            r.stockMm(),
-            to == null ? 0 : to);
-    SpacerChoice.Set best = s.best();
-    return new Response(
-        s.gapMm(),
-        s.fits(),
-        s.verdict(),
-        best == null ? null : new Best(best.below(), best.above(), best.gapMm()),
-        s.reasons(),
-        why ? s.derivation() : null);
+    return SteererStack.of(
+        Objects.requireNonNull(parts),
+        new SteererStack.Limits(
+            Objects.requireNonNull(target),
+            SteererStack.Limits.mostBelowMm(r.maxBelowMm(), Boolean.TRUE.equals(r.carbon())),
+            r.upperBoltBelowTopMm(),
+            expander),
+        r.stockMm(),
+        Fields.or(r.measuredToMm(), 0));
   }
 }

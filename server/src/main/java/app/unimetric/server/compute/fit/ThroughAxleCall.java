@@ -1,6 +1,8 @@
 package app.unimetric.server.compute.fit;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.fit.ThroughAxle;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
@@ -17,7 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** A new axle in the place of the old one. */
 @ComputeCall
-public final class ThroughAxleCall {
+public final class ThroughAxleCall implements FitAsked<ThroughAxleCall.Request> {
 
   @Schema(name = "ThroughAxleSize", description = "mm; length from under its head")
   public record Axle(
@@ -40,7 +42,9 @@ public final class ThroughAxleCall {
       @JsonProperty("new") Axle fresh,
       @Schema(description = "in the box, mm") List<Double> spacersMm,
       @Schema(description = "by how much the lengths may differ, mm; left out: 2")
-          @Nullable Double toleranceMm) {}
+          @Nullable Double toleranceMm,
+      @Schema(description = "by how much each length may be wrong, mm; left out: 0")
+          @Nullable Double measuredToMm) {}
 
   @Schema(
       name = "ThroughAxleResponse",
@@ -49,25 +53,47 @@ public final class ThroughAxleCall {
       boolean fits,
       double differenceMm,
       @Nullable List<Double> best,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.THROUGH_AXLE;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "Whether a new axle fits in the place of the old one")
   @PostMapping("/through-axle")
   Response axle(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
+    ThroughAxle a = judge(r);
+    return new Response(
+        a.fits(),
+        a.differenceMm(),
+        a.best(),
+        a.inShort(),
+        a.fails(),
+        a.reasons(),
+        why ? a.derivation() : null);
+  }
+
+  @Override
+  public ThroughAxle judge(Request r) {
     Fields.noNulls(r.spacersMm(), "spacersMm");
     Problems problems = new Problems();
     ThroughAxle.Axle old = problems.under("old", r.old()::axle);
     ThroughAxle.Axle fresh = problems.under("new", r.fresh()::axle);
     problems.orThrow();
-    Double tolerance = r.toleranceMm();
-    ThroughAxle a =
-        ThroughAxle.of(
-            Objects.requireNonNull(old),
-            Objects.requireNonNull(fresh),
-            r.spacersMm(),
-            tolerance == null ? ThroughAxle.TOLERANCE_MM : tolerance);
-    return new Response(
-        a.fits(), a.differenceMm(), a.best(), a.reasons(), why ? a.derivation() : null);
+    return ThroughAxle.of(
+        Objects.requireNonNull(old),
+        Objects.requireNonNull(fresh),
+        r.spacersMm(),
+        Fields.or(r.toleranceMm(), ThroughAxle.TOLERANCE_MM),
+        Fields.or(r.measuredToMm(), 0));
   }
 }

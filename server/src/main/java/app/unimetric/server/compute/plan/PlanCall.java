@@ -259,7 +259,9 @@ public final class PlanCall {
                 r.fits(),
                 "fits",
                 problems,
-                f -> new FitAnswer(f.question(), f.fits(), f.note() == null ? "" : f.note(), ""));
+                f ->
+                    new FitAnswer(
+                        f.question(), f.fits(), f.note() == null ? "" : f.note(), "", null));
     HandTools handTools =
         r.handTools() == null
             ? null

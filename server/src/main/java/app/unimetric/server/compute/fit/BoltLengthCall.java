@@ -1,9 +1,13 @@
-package app.unimetric.server.compute.joint;
+package app.unimetric.server.compute.fit;
 
 import app.unimetric.core.fastener.BoltLength;
+import app.unimetric.core.fit.BoltFit;
+import app.unimetric.core.fit.FitVerdict;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.why.Derivation;
 import app.unimetric.server.compute.ComputeCall;
+import app.unimetric.server.compute.Fields;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -14,7 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Whether a bolt is long enough and clear. */
 @ComputeCall
-public final class BoltLengthCall {
+public final class BoltLengthCall implements FitAsked<BoltLengthCall.Request> {
 
   @Schema(name = "BlindHole", description = "mm")
   public record Blind(double depthMm, double minimumEngagementMm, @Nullable Double countersinkMm) {}
@@ -33,7 +37,9 @@ public final class BoltLengthCall {
       @Schema(description = "from the nut's bearing face to what is behind, mm")
           @Nullable Double clearanceBehindMm,
       @Schema(description = "to keep from it, mm") @Nullable Double marginMm,
-      @Schema(description = "instead of a nut") @Nullable Blind blind) {}
+      @Schema(description = "instead of a nut") @Nullable Blind blind,
+      @Schema(description = "by how much each length may be wrong, mm; left out: 0")
+          @Nullable Double measuredToMm) {}
 
   @Schema(name = "BoltLengthResponse", description = "mm")
   public record Response(
@@ -43,12 +49,41 @@ public final class BoltLengthCall {
       boolean fits,
       double shortestMm,
       double longestMm,
+      @Nullable FitVerdict inShort,
+      List<String> fails,
       List<String> reasons,
       @Nullable List<Derivation> derivation) {}
+
+  @Override
+  public FitCall call() {
+    return FitCall.BOLT_LENGTH;
+  }
+
+  @Override
+  public Class<Request> request() {
+    return Request.class;
+  }
 
   @Operation(summary = "Whether a bolt is long enough and clear")
   @PostMapping("/bolt-length")
   Response boltLength(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {
+    BoltFit fit = judge(r);
+    BoltLength b = fit.bolt();
+    return new Response(
+        b.protrusionMm(),
+        b.engagementMm(),
+        b.clearanceMm(),
+        b.fits(),
+        b.shortestMm(),
+        b.longestMm(),
+        fit.inShort(),
+        fit.fails(),
+        fit.reasons(),
+        why ? fit.derivation() : null);
+  }
+
+  @Override
+  public BoltFit judge(Request r) {
     BoltLength.Stack bolt =
         new BoltLength.Stack(r.gripMm(), r.washersMm(), r.pitchMm(), r.lengthMm());
     Blind hole = r.blind();
@@ -72,14 +107,11 @@ public final class BoltLengthCall {
                 hole.depthMm(),
                 hole.minimumEngagementMm(),
                 hole.countersinkMm() == null ? 0 : hole.countersinkMm());
-    return new Response(
-        b.protrusionMm(),
-        b.engagementMm(),
-        b.clearanceMm(),
-        b.fits(),
-        b.shortestMm(),
-        b.longestMm(),
-        b.reasons(),
-        why ? b.derivation() : null);
+    return BoltFit.of(
+        b,
+        r.pitchMm(),
+        hole == null ? null : (Double) hole.minimumEngagementMm(),
+        Fields.or(r.marginMm(), 0),
+        Fields.or(r.measuredToMm(), 0));
   }
 }

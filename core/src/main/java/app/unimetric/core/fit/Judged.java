@@ -1,0 +1,22 @@
+package app.unimetric.core.fit;
+
+import app.unimetric.core.why.Derivation;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What every calculation of fit says, whatever it is about. */
+public interface Judged {
+  /** Whether it fits; null where it is a figure that nothing was asked of. */
+  @Nullable FitVerdict inShort();
+
+  /**
+   * The fields, of what was asked or of the answer, whose size is not right; empty where it fits.
+   */
+  List<String> fails();
+
+  /** In plain sentences, the verdict first. */
+  List<String> reasons();
+
+  /** How the figures came about. */
+  List<Derivation> derivation();
+}

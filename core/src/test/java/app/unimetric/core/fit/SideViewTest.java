@@ -1,0 +1,118 @@
+package app.unimetric.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Objects;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SideViewTest {
+  private static final RideHeight.Before BEFORE = new RideHeight.Before(1500, 26, 40, 320);
+  private static final SideView.Chassis CHASSIS =
+      new SideView.Chassis(320, 550, 380, new SideView.Point(700, 150), 130.0);
+
+  private static SideView rear(double eyeOffsetMm, double ratio) {
+    return Objects.requireNonNull(
+        RideHeight.rear(BEFORE, eyeOffsetMm, ratio, new RideHeight.Asked(null, CHASSIS)).view());
+  }
+
+  /**
+   * By hand: the swingarm of 550 lies 60 below its pivot, 35 afterwards, so the axle goes back by
+   * √(550² − 35²) − √(550² − 60²) = 2.168; the frame turns by atan(25/1502.168) = 0.95346°.
+   */
+  @Test
+  void theRearGoesUpItsArcAndTheFrameIsSetDown() {
+    SideView v = rear(10, 2.5);
+    assertThat(v.before().rakeDeg()).isCloseTo(26, within(1e-12));
+    assertThat(v.before().swingarmDeg()).isCloseTo(6.2629, within(1e-4));
+    assertThat(v.after().rakeDeg()).isCloseTo(26.95346, within(1e-5));
+    assertThat(v.after().wheelbaseMm()).isCloseTo(Math.hypot(1502.1683, 25), within(1e-3));
+    assertThat(v.after().swingarmDeg()).isCloseTo(3.6487 - 0.95346, within(1e-3));
+    assertThat(v.after().rearAxle()).isEqualTo(new SideView.Point(0, 320));
+    assertThat(v.after().frontAxle().yMm()).isCloseTo(320, within(1e-9));
+    assertThat(Objects.requireNonNull(v.after().lowest()).yMm()).isLessThan(150);
+  }
+
+  /** By hand: the axle goes 20 up the fork, so 20·cos 26° up and 20·sin 26° back. */
+  @Test
+  void theFrontGoesUpItsFork() {
+    SideView v =
+        Objects.requireNonNull(
+            RideHeight.front(BEFORE, 20, new RideHeight.Asked(null, CHASSIS)).view());
+    double up = 20 * Math.cos(Math.toRadians(26));
+    double back = 20 * Math.sin(Math.toRadians(26));
+    assertThat(v.after().rakeDeg())
+        .isCloseTo(26 - Math.toDegrees(Math.atan2(up, 1500 - back)), within(1e-9));
+    assertThat(v.after().wheelbaseMm()).isCloseTo(Math.hypot(1500 - back, up), within(1e-9));
+  }
+
+  @Test
+  void theSmallAngleFormulaIsNearItForSmallChanges() {
+    Random random = new Random(11);
+    for (int i = 0; i < 200; i++) {
+      double eye = random.nextDouble(-8, 8);
+      RideHeight r = RideHeight.rear(BEFORE, eye, 2.5, new RideHeight.Asked(null, CHASSIS));
+      SideView v = Objects.requireNonNull(r.view());
+      assertThat(v.after().rakeDeg()).as("%s", eye).isCloseTo(r.rakeDeg(), within(0.01));
+      assertThat(v.after().trailMm()).isCloseTo(r.trailMm(), within(0.2));
+    }
+  }
+
+  @Test
+  void nothingChangedIsNothingMoved() {
+    assertThat(rear(0, 2.5).after().lowest()).isEqualTo(CHASSIS.lowest());
+    assertThat(rear(0, 2.5).after().trailMm())
+        .isCloseTo(rear(0, 2.5).before().trailMm(), within(1e-9));
+  }
+
+  @Test
+  void theLowerTheRearTheLessIsLeftBelow() {
+    double last = 1000;
+    for (int eye = -10; eye <= 10; eye++) {
+      double left = Objects.requireNonNull(rear(eye, 2.5).after().lowest()).yMm();
+      assertThat(left).isLessThan(last);
+      last = left;
+    }
+    RideHeight low = RideHeight.rear(BEFORE, 20, 2.5, new RideHeight.Asked(null, CHASSIS));
+    assertThat(low.fails()).containsExactly("clearanceMm");
+    assertThat(low.inShort()).isEqualTo(FitVerdict.DOES_NOT);
+    assertThat(low.reasons()).anyMatch(r -> r.contains("130 mm are wanted"));
+  }
+
+  /** By hand: tan 12° · 250 = 53.1; at 300 of 1500 from the axle 25 come down as 20: 33.1/250. */
+  @ParameterizedTest
+  @CsvSource({"10, 7.55, true", "13, 6.20, true", "16, 4.84, false", "-20, 20.43, false"})
+  void loweredItStandsUprightOnItsSideStand(double eye, double lean, boolean safe) {
+    SideStand.Now now = new SideStand.Now(250, 12, 300, 30.0);
+    RideHeight r = RideHeight.rear(BEFORE, eye, 2.5, new RideHeight.Asked(now, null));
+    SideStand after = Objects.requireNonNull(r.stand());
+    assertThat(after.leanDeg()).isCloseTo(lean, within(0.02));
+    assertThat(after.liftMm()).isCloseTo(30 + 2.5 * eye, within(1e-9));
+    assertThat(r.fails().contains("standLeanDeg")).isEqualTo(!safe);
+  }
+
+  @Test
+  void theFrontLeavesTheLiftAloneAndTheStandNearly() {
+    SideStand.Now now = new SideStand.Now(250, 12, 300, 30.0);
+    SideStand after =
+        Objects.requireNonNull(
+            RideHeight.front(BEFORE, 20, new RideHeight.Asked(now, null)).stand());
+    assertThat(after.liftMm()).isEqualTo(30);
+    double atFoot = 20 * Math.cos(Math.toRadians(26)) / 5;
+    assertThat(Math.tan(Math.toRadians(after.leanDeg())))
+        .isCloseTo(Math.tan(Math.toRadians(12)) - atFoot / 250, within(1e-9));
+  }
+
+  @Test
+  void nonsenseIsTold() {
+    assertThatThrownBy(() -> new SideView.Chassis(320, 550, 900, null, null))
+        .hasMessageContaining("than the swingarm is long");
+    assertThatThrownBy(() -> rear(200, 6)).hasMessageContaining("than the swingarm reaches");
+    assertThatThrownBy(() -> new SideStand.Now(250, 0, 300, null))
+        .hasMessageContaining("stand.leanDeg");
+  }
+}

@@ -1,0 +1,24 @@
+package app.unimetric.server.fit;
+
+import app.unimetric.core.bench.Signature;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface KeptFitMapper {
+  List<KeptFitRow> ofMachine(@Param("machineId") UUID machineId);
+
+  void keep(
+      @Param("id") UUID id,
+      @Param("machineId") UUID machineId,
+      @Param("jobId") @Nullable UUID jobId,
+      @Param("taken") Taken taken,
+      @Param("document") String document,
+      @Param("note") String note,
+      @Param("by") Signature by,
+      @Param("at") Instant at);
+}
