@@ -12,12 +12,14 @@ import java.util.List;
  *
  * @param tiltMm by how much it leans, from its lowest to its highest place on the rim
  * @param tiltAtDeg where the gap is widest, from the first reading on
+ * @param fittedMm what the lean alone would leave at each place
  * @param touches whether it touches anywhere
  */
 public record Flushness(
     double tiltMm,
     double tiltAtDeg,
     boolean touches,
+    List<Double> fittedMm,
     Verdict verdict,
     List<String> reasons,
     List<Derivation> derivation)
@@ -103,6 +105,13 @@ public record Flushness(
                   + " without leaning: something lies under it, or the face is not true. Out again,"
                   + " clean and look.");
     }
-    return new Flushness(tilt, h.highAtDeg(), touches, verdict, why.reasons(), why.derivation());
+    return new Flushness(
+        tilt,
+        h.highAtDeg(),
+        touches,
+        h.fitted(readingsMm),
+        verdict,
+        why.reasons(),
+        why.derivation());
   }
 }

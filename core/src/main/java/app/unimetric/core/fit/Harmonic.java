@@ -27,6 +27,15 @@ public record Harmonic(double mean, double amplitude, double highAtDeg, List<Dou
     residuals = List.copyOf(residuals);
   }
 
+  /** What the fitted wave reads where each reading was taken. */
+  List<Double> fitted(List<Double> readings) {
+    List<Double> fitted = new ArrayList<>();
+    for (int i = 0; i < readings.size(); i++) {
+      fitted.add(readings.get(i) - residuals.get(i));
+    }
+    return List.copyOf(fitted);
+  }
+
   /**
    * Fits it.
    *

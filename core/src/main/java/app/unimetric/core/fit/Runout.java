@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  *     dirt under it
  * @param wobbleAtDeg where that is highest
  * @param residualMm what is left, peak to peak: a warp or a dent
+ * @param fittedMm what the wobble alone would read at each place
  * @param inShort with what the readings may be wrong by
  * @param thicknessVariationMm thickest less thinnest; null where the thickness was not read
  */
@@ -24,6 +25,7 @@ public record Runout(
     double wobbleAtDeg,
     double residualMm,
     @Nullable Double thicknessVariationMm,
+    List<Double> fittedMm,
     Verdict verdict,
     FitVerdict inShort,
     List<String> reasons,
@@ -138,6 +140,7 @@ public record Runout(
         h.highAtDeg(),
         residual,
         variation,
+        h.fitted(readingsMm),
         verdict,
         runs.and(thick),
         why.reasons(),
@@ -167,7 +170,12 @@ public record Runout(
       double at) {
     String sizes = Figure.fixed(total, 2) + " mm in all, " + Figure.typed(limit) + " mm allowed";
     switch (verdict) {
-      case WORN, TRUE -> why.because("Runout: " + sizes + ".");
+      case WORN -> why.because("Runout: " + sizes + ".");
+      case TRUE ->
+          why.because(
+              "Runs true: "
+                  + sizes
+                  + ". A dished rotor does so at one radius as well: lay it on a plate.");
       case WOBBLE ->
           why.because(
               sizes

@@ -32,6 +32,7 @@ class RunoutTest {
     // is left, opposite to it −0.3·(1/8 − 2/8)… − and at its neighbours the least.
     assertThat(r.wobbleMm()).isCloseTo(0.15, within(1e-9));
     assertThat(r.wobbleAtDeg()).isCloseTo(135, within(1e-6));
+    assertThat(r.fittedMm().get(3)).as("0.3/8 + 2·0.3/8").isCloseTo(0.1125, within(1e-9));
     assertThat(r.residualMm()).isCloseTo(0.1875 + 0.0375 + 0.075 * Math.sqrt(0.5), within(1e-9));
     assertThat(r.verdict()).isEqualTo(Runout.Verdict.WARPED);
   }

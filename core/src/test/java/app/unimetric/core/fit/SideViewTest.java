@@ -31,7 +31,7 @@ class SideViewTest {
     assertThat(v.before().swingarmDeg()).isCloseTo(6.2629, within(1e-4));
     assertThat(v.after().rakeDeg()).isCloseTo(26.95346, within(1e-5));
     assertThat(v.after().wheelbaseMm()).isCloseTo(Math.hypot(1502.1683, 25), within(1e-3));
-    assertThat(v.after().swingarmDeg()).isCloseTo(3.6487 - 0.95346, within(1e-3));
+    assertThat(v.after().swingarmDeg()).isCloseTo(3.6487 + 0.95346, within(1e-3));
     assertThat(v.after().rearAxle()).isEqualTo(new SideView.Point(0, 320));
     assertThat(v.after().frontAxle().yMm()).isCloseTo(320, within(1e-9));
     assertThat(Objects.requireNonNull(v.after().lowest()).yMm()).isLessThan(150);

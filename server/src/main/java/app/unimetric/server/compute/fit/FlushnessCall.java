@@ -28,11 +28,12 @@ public final class FlushnessCall implements FitAsked<FlushnessCall.Request> {
   @Schema(
       name = "FlushnessResponse",
       description =
-          "tilt over the whole rim, mm; where the gap is widest, deg from the first place")
+          "tilt over the whole rim and what it alone would leave at each place, mm; where the gap is widest, deg from the first place")
   public record Response(
       double tiltMm,
       double tiltAtDeg,
       boolean touches,
+      List<Double> fittedMm,
       Flushness.Verdict verdict,
       @Nullable FitVerdict inShort,
       List<String> fails,
@@ -57,6 +58,7 @@ public final class FlushnessCall implements FitAsked<FlushnessCall.Request> {
         f.tiltMm(),
         f.tiltAtDeg(),
         f.touches(),
+        f.fittedMm(),
         f.verdict(),
         f.inShort(),
         f.fails(),

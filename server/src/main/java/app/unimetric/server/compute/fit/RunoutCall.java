@@ -37,13 +37,14 @@ public final class RunoutCall implements FitAsked<RunoutCall.Request> {
   @Schema(
       name = "RunoutResponse",
       description =
-          "mm and deg; wobble and residual peak to peak. WORN: below its least thickness; WARPED: most of what is too much does not lean; WOBBLE: it rises once a turn")
+          "mm and deg; wobble and residual peak to peak; fitted: what the wobble alone would read at each place. WORN: below its least thickness; WARPED: most of what is too much does not lean; WOBBLE: it rises once a turn")
   public record Response(
       double totalMm,
       double wobbleMm,
       double wobbleAtDeg,
       double residualMm,
       @Nullable Double thicknessVariationMm,
+      List<Double> fittedMm,
       Runout.Verdict verdict,
       @Nullable FitVerdict inShort,
       List<String> fails,
@@ -70,6 +71,7 @@ public final class RunoutCall implements FitAsked<RunoutCall.Request> {
         out.wobbleAtDeg(),
         out.residualMm(),
         out.thicknessVariationMm(),
+        out.fittedMm(),
         out.verdict(),
         out.inShort(),
         out.fails(),
