@@ -15,6 +15,9 @@
     bare?: boolean;
     large?: boolean;
     oninput?: () => void;
+    onkeydown?: ((e: KeyboardEvent) => void) | undefined;
+    /** What stands within, at its end. */
+    beside?: Snippet | undefined;
     /** What stands below, once there is something to say. */
     children?: Snippet | undefined;
   }
@@ -29,6 +32,8 @@
     bare = false,
     large = false,
     oninput,
+    onkeydown,
+    beside,
     children,
   }: Props = $props();
   const id = $props.id();
@@ -43,18 +48,21 @@
   {#if options}
     <select {id} bind:value {...told}>{@render options()}</select>
   {:else}
-    <input
-      {id}
-      bind:value
-      {oninput}
-      class:large
-      {inputmode}
-      {maxlength}
-      autocomplete="off"
-      spellcheck="false"
-      placeholder={hint}
-      {...told}
-    />
+    <span class="in">
+      <input
+        {id}
+        bind:value
+        {oninput}
+        {onkeydown}
+        class:large
+        {inputmode}
+        {maxlength}
+        autocomplete="off"
+        spellcheck="false"
+        placeholder={hint}
+        {...told}
+      />{@render beside?.()}
+    </span>
   {/if}
   {@render children?.()}
   {#if message}<p id="{id}-message" class="bad">{message}</p>{/if}
@@ -65,6 +73,10 @@
     display: block;
     font-size: 0.75rem;
     color: var(--ink-soft);
+  }
+  .in {
+    display: block;
+    position: relative;
   }
   input,
   select {

@@ -17,12 +17,13 @@
     { href: '/machines', name: 'Machines' },
     { href: '/shelf', name: 'Shelf' },
     { href: '/desk', name: 'Desk' },
+    { href: '/fit', name: 'Fit' },
     { href: '/log', name: 'Log' },
   ];
   const active = (href: string) =>
     href === '/' ? route.pathname === '/' : route.pathname.startsWith(href);
   /** Desks answer without signing in. */
-  const open = $derived(route.pathname.startsWith('/desk'));
+  const open = $derived(['/desk', '/fit'].some((desk) => route.pathname.startsWith(desk)));
   $effect(() => void here.look());
   /** After the router has gone there; a link that names a place is followed however often. */
   function follow(e: { target: unknown }) {

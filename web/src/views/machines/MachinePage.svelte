@@ -4,6 +4,7 @@
   import { day, moment, thousands } from '../../joint/figures';
   import { route } from '../../router';
   import Loaded from '../../shell/Loaded.svelte';
+  import KeptFits from './KeptFits.svelte';
   import MeterForm from './MeterForm.svelte';
   import OfferedJobs from './OfferedJobs.svelte';
   import RecheckList from './RecheckList.svelte';
@@ -11,12 +12,13 @@
   const id = $derived(route.params.id ?? '');
   const load = async () => {
     const params = { params: { path: { id } } };
-    const [page, jobs, rechecks] = await Promise.all([
+    const [page, jobs, rechecks, fits] = await Promise.all([
       ask(api.GET('/api/machines/{id}', params)),
       ask(api.GET('/api/machines/{id}/jobs', params)),
       ask(api.GET('/api/machines/{id}/rechecks', params)),
+      ask(api.GET('/api/machines/{machineId}/fits', { params: { path: { machineId: id } } })),
     ]);
-    return { page, jobs, rechecks };
+    return { page, jobs, rechecks, fits };
   };
   const KIND = { MOTORCYCLE: 'motorcycle', ATV: 'ATV', BICYCLE: 'bicycle' };
   const place = { PLAN: 'sheet', BENCH: 'bench', RECORD: 'record' };
@@ -24,7 +26,7 @@
 
 {#key id}
   <Loaded {load}>
-    {#snippet children({ page, jobs, rechecks }, again)}
+    {#snippet children({ page, jobs, rechecks, fits }, again)}
       {@const m = page.machine}
       {@const unit = m.meter === 'KM' ? 'km' : 'h'}
       <header>
@@ -64,7 +66,12 @@
           <RecheckList
             {rechecks}
             settled={(one) =>
-              again({ page, jobs, rechecks: rechecks.map((r) => (r.id === one.id ? one : r)) })}
+              again({
+                page,
+                jobs,
+                fits,
+                rechecks: rechecks.map((r) => (r.id === one.id ? one : r)),
+              })}
           />
         </section>
         <section>
@@ -95,6 +102,8 @@
               {/each}
             </tbody>
           </table>
+          <h2 id="fits">Measured</h2>
+          <KeptFits {fits} machineId={id} />
           <h2>Fitted</h2>
           <ul class="lines">
             {#each page.fitted as part (part.id)}

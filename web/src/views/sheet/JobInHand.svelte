@@ -100,7 +100,7 @@
     {#each sheet.preparation.fitChecks as question, i (i)}
       <Fits
         {question}
-        call={sheet.preparation.fitCalls[question]}
+        asked={sheet.preparation.fitCalls[question]}
         answer={sheet.fitAnswers.findLast((f) => f.question === question)}
         jobId={id}
         version={sheet.version}

@@ -17,6 +17,7 @@
   import { Shape } from './shape/shape.svelte';
   import Work from './Work.svelte';
   import { inSequence, isAlike, isStep, type WorkRow } from './work';
+  import { addressOf } from '../fit/state';
   import { onSheet } from './turns';
 
   type JobSheet = Schemas['JobSheet'];
@@ -86,9 +87,17 @@
       (newId) => ask(api.POST('/api/crib/hand-tools', { body: { id: newId, name, here: isHere } })),
       reload,
     );
+  /** Where a question of fit is worked out; nothing where looking is enough. */
+  const desk = (question = '') => {
+    const asked = sheet.preparation.fitCalls[question];
+    const state = sheet.fitAnswers.findLast((f) => f.question === question)?.worked?.state ?? '?';
+    return asked && addressOf(asked.call, state, { job: id, question });
+  };
   const mend = (b: Schemas['Blocker']) =>
     b.kind === 'FIT_NOT_CHECKED'
-      ? { href: '#fits', words: 'answer it' }
+      ? desk(b.about)
+        ? { href: desk(b.about), words: 'work it out' }
+        : { href: '#fits', words: 'answer it' }
       : b.kind === 'NOT_ON_SHELF'
         ? { href: `/shelf?want=${encodeURIComponent(b.about ?? '')}`, words: 'to the shelf' }
         : undefined;
@@ -249,7 +258,8 @@
           {#if about}<a href="#joint-{about.id}" onclick={() => take(about.id)}>{about.title}</a>:&#32;{/if}{b.message}
           {#if mend(b)}<a
               href={mend(b)?.href}
-              onclick={() => b.kind === 'FIT_NOT_CHECKED' && follow('fits')}>{mend(b)?.words}</a
+              onclick={() => b.kind === 'FIT_NOT_CHECKED' && !desk(b.about) && follow('fits')}
+              >{mend(b)?.words}</a
             >{/if}
           {#if b.kind === 'NOT_IN_CRIB' && here.mayWork}
             <button class="quiet" type="button" onclick={() => void inCrib(b.about ?? '', true)}

@@ -12,4 +12,5 @@ CREATE TABLE kept_fit (
   server_order bigint GENERATED ALWAYS AS IDENTITY
 );
 CREATE INDEX ON kept_fit (machine_id, server_order);
+CREATE INDEX ON kept_fit (job_id) WHERE job_id IS NOT NULL;
 CREATE TRIGGER evidence BEFORE UPDATE OR DELETE ON kept_fit FOR EACH ROW EXECUTE FUNCTION refuse_change();

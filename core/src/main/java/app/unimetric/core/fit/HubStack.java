@@ -183,10 +183,12 @@ public record HubStack(
 
     private void found(FitVerdict found, String field, String sentence) {
       verdict = verdict.and(found);
-      if (found != FitVerdict.FITS) {
+      if (found == FitVerdict.FITS) {
+        why.because(sentence);
+      } else {
         fails.add(field);
+        why.first(sentence);
       }
-      why.because(sentence);
     }
 
     void alike(double apart) {

@@ -168,7 +168,7 @@ public record RideHeight(
             + (change == 0 ? "of trail: it steers as before." : way + "."));
     if (trail < SMALL_TRAIL_MM) {
       fails.add("trailMm");
-      why.because(
+      why.first(
           "Only "
               + Figure.fixed(trail, 0)
               + " mm of trail are left: it may shake its head. Change the other end along with it.");
@@ -182,7 +182,7 @@ public record RideHeight(
       why.because("On its side stand it leans by " + lean + ".");
     } else {
       fails.add("standLeanDeg");
-      why.because(
+      why.first(
           stand.leanDeg() < SideStand.LEAST_LEAN_DEG
               ? "On its side stand it leans by "
                   + lean
@@ -215,12 +215,13 @@ public record RideHeight(
     if (lowest != null) {
       double least = leastMm == null ? 0 : leastMm;
       boolean clear = lowest.yMm() >= least;
-      why.because(
-          Figure.fixed(Math.max(lowest.yMm(), 0), 0)
-              + " mm are left below its lowest part"
-              + (clear ? "." : ", " + Figure.typed(least) + " mm are wanted."));
-      if (!clear) {
+      String left =
+          Figure.fixed(Math.max(lowest.yMm(), 0), 0) + " mm are left below its lowest part";
+      if (clear) {
+        why.because(left + ".");
+      } else {
         fails.add("clearanceMm");
+        why.first(left + ", " + Figure.typed(least) + " mm are wanted.");
       }
     }
   }

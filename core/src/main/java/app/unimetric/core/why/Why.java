@@ -15,6 +15,14 @@ public final class Why {
     return this;
   }
 
+  /** A sentence that stands before all others: what is wrong comes first. */
+  public Why first(String sentence) {
+    if (!reasons.contains(sentence)) {
+      reasons.add(0, sentence);
+    }
+    return this;
+  }
+
   public Why derive(String symbol, double value, String unit, String formula, String source) {
     derivation.add(new Derivation(symbol, value, unit, formula, source));
     return this;

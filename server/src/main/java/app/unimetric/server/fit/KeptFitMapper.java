@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
 interface KeptFitMapper {
   List<KeptFitRow> ofMachine(@Param("machineId") UUID machineId);
 
+  List<KeptFitRow> ofJob(@Param("jobId") UUID jobId);
+
   void keep(
       @Param("id") UUID id,
       @Param("machineId") UUID machineId,

@@ -23,9 +23,16 @@ public class KeptFits {
 
   /** The latest first. */
   List<KeptFit> ofMachine(UUID machineId) {
-    return mapper.ofMachine(machineId).stream()
-        .map(row -> KeptFit.of(row, FitDocument.read(row.document())))
-        .toList();
+    return read(mapper.ofMachine(machineId));
+  }
+
+  /** The latest first. */
+  List<KeptFit> ofJob(UUID jobId) {
+    return read(mapper.ofJob(jobId));
+  }
+
+  private static List<KeptFit> read(List<KeptFitRow> rows) {
+    return rows.stream().map(row -> KeptFit.of(row, FitDocument.read(row.document()))).toList();
   }
 
   /**

@@ -3,6 +3,7 @@ package app.unimetric.server.sheet;
 import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.pack.Answers;
 import app.unimetric.core.pack.DocumentedValue;
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.pack.FitQuestion;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Measure;
@@ -51,10 +52,10 @@ import app.unimetric.server.pack.ModelPack;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -191,12 +192,30 @@ record JobSheet(
   /** A part that is not ordered, and what it is to the job, in words. */
   record RolePart(String part, String role) {}
 
+  /**
+   * What is worked out to answer a question of fit.
+   *
+   * @param call its name, as in the address of the fit desk
+   */
+  record AskedFit(String call, String words) {
+    static Map<String, AskedFit> of(List<FitQuestion> questions) {
+      Map<String, AskedFit> asked = new LinkedHashMap<>();
+      for (FitQuestion q : questions) {
+        FitCall call = q.call();
+        if (call != null) {
+          asked.put(q.question(), new AskedFit(call.call(), call.words()));
+        }
+      }
+      return asked;
+    }
+  }
+
   /** What the job asks for before anything is taken apart, in words. */
   record Asked(
       List<String> asFound,
       List<String> fitChecks,
       @Schema(description = "by the question: what is worked out to answer it")
-          Map<String, String> fitCalls,
+          Map<String, AskedFit> fitCalls,
       List<String> inspections,
       List<String> specialTools,
       List<String> consumables) {
@@ -204,13 +223,7 @@ record JobSheet(
       return new Asked(
           p.asFound().stream().map(Measure::words).toList(),
           p.fitChecks(),
-          p.fits().stream()
-              .filter(f -> f.call() != null)
-              .collect(
-                  Collectors.toMap(
-                      FitQuestion::question,
-                      f -> f.call() == null ? "" : f.call().words(),
-                      (a, c) -> a)),
+          AskedFit.of(p.fits()),
           p.inspections().stream().map(Measure::words).toList(),
           p.specialTools(),
           p.consumables());

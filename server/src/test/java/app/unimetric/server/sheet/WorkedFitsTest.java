@@ -148,6 +148,31 @@ class WorkedFitsTest extends OnSheets {
   }
 
   @Test
+  void whatIsLeftIsKeptForItsJobAndForNoOtherMachines() {
+    String machine = aMachine(aModel(), 2019, "any");
+    UUID job = open(bram, machine, "mc-lowering");
+    Map<String, Object> left =
+        Map.of(
+            "id", UUID.randomUUID(),
+            "call", "RIDE_HEIGHT",
+            "state", "?eye=10",
+            "request", rear(26),
+            "taken", "LEFT",
+            "note", "",
+            "jobId", job);
+    assertThat(bram.post("/api/machines/" + machine(machine) + "/fits", left).status())
+        .isEqualTo(200);
+    JsonNode ofJob = bram.get("/api/jobs/" + job + "/fits").body();
+    assertThat(ofJob).hasSize(1);
+    assertThat(ofJob.get(0).path("taken").asString()).isEqualTo("LEFT");
+    Map<String, Object> astray = new HashMap<>(left);
+    astray.put("id", UUID.randomUUID());
+    Answer other = bram.post("/api/machines/" + machine("Haul 1") + "/fits", astray);
+    assertThat(other.status()).isEqualTo(400);
+    assertThat(other.body().toString()).contains("another machine");
+  }
+
+  @Test
   void aMachineKeepsWhatWasMeasuredWithoutAJob() {
     String machine = aMachine(aModel(), 2019, "any");
     String path = "/api/machines/" + machine(machine) + "/fits";
