@@ -2,7 +2,8 @@
 export type LengthUnit = 'mm' | 'in';
 
 const FINEST = 64;
-const NEAR_IN = 0.0005;
+/** No reading is moved by being shown as a fraction. */
+const NEAR_IN = 0.00001;
 const NUMBER = /^(\d+(?:[.,]\d*)?|[.,]\d+)$/;
 const FRACTION = /^(?:(\d+)[\s-]+)?(\d+)\s*\/\s*(\d+)$/;
 const UNIT = /\s*(mm|in|inch|inches|"|″)$/i;
@@ -36,7 +37,7 @@ export function written(mm: number, unit: LengthUnit, mmPerInch: number): string
   const inches = mm / mmPerInch;
   const parts = Math.round(Math.abs(inches) * FINEST);
   if (parts === 0 || Math.abs(Math.abs(inches) - parts / FINEST) > NEAR_IN) {
-    return String(Number(inches.toFixed(4)));
+    return String(Number(inches.toFixed(5)));
   }
   const whole = Math.floor(parts / FINEST);
   let [over, under] = [parts % FINEST, FINEST];

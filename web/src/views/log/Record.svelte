@@ -7,6 +7,7 @@
   import JobHeader from '../../shell/JobHeader.svelte';
   import Loaded from '../../shell/Loaded.svelte';
   import AtAGlance from '../bench/AtAGlance.svelte';
+  import KeptFits from '../machines/KeptFits.svelte';
   import EntryWords from './EntryWords.svelte';
 
   const id = $derived(route.params.id ?? '');
@@ -17,14 +18,15 @@
     const { machine } = await ask(
       api.GET('/api/machines/{id}', { params: { path: { id: record.line.machineId } } }),
     );
-    return { record, machine };
+    const fits = await ask(api.GET('/api/jobs/{id}/fits', { params: { path: { id } } }));
+    return { record, machine, fits };
   };
 </script>
 
 <svelte:head><title>Record · Unimetric</title></svelte:head>
 {#key id}
   <Loaded {load}>
-    {#snippet children({ record, machine })}
+    {#snippet children({ record, machine, fits })}
       {@const built = record.asBuilt}
       {@const job = record.jobs.find((j) => j.title === only)}
       {@const titles = new Map(built.sheet.steps.map((s) => [s.id, `${s.group}: ${s.title}`]))}
@@ -125,6 +127,10 @@
             </li>
           {/each}
         </ul>
+      {/if}
+      {#if fits.length}
+        <h2>Measured at the fit desk</h2>
+        <KeptFits {fits} machineId={record.line.machineId} />
       {/if}
       <h2>Every entry</h2>
       <div class="wide">
