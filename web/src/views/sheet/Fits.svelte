@@ -3,6 +3,7 @@
   import { api, ask, type Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
   import { Submission } from '../../api/submission.svelte';
+  import { moment } from '../../joint/figures';
   import Field from '../../shell/Field.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import { addressOf } from '../fit/state';
@@ -26,8 +27,8 @@
 
   const sending = new Submission(onSheet);
 
-  const say = (fits: boolean) => {
-    const said = { question, fits, note };
+  const say = (fits: boolean, sameAs?: string) => {
+    const said = { question, fits, note, ...(sameAs ? { sameAs } : {}) };
     return sending.send(
       said,
       (id) =>
@@ -59,6 +60,16 @@
   {#if asked}
     <a href={addressOf(asked.call, worked?.state ?? '?', { job: jobId, question })}
       >{worked ? 'Look at it again' : 'Work it out'}</a
+    >
+  {/if}
+  {#if may && asked?.before && !answer}
+    {@const before = asked.before}
+    <span class="soft">{moment(before.at)}, {before.by}: {before.said}</span>
+    <button
+      class="quiet no-print"
+      type="button"
+      disabled={sending.busy}
+      onclick={() => void say(true, before.id)}>It still is so</button
     >
   {/if}
   {#if may && (asked || answer) && !again}

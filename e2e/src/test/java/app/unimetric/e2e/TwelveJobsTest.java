@@ -186,6 +186,11 @@ class TwelveJobsTest {
       }
       case "FIT_NOT_CHECKED" -> {
         said.putAll(Map.of("question", about, "fits", true, "note", "measured"));
+        String call =
+            sheet.path("preparation").path("fitCalls").path(about).path("call").asString("");
+        if (!call.isEmpty()) {
+          said.put("worked", GoodFits.of(call));
+        }
         said.put("version", sheet.path("version").asInt());
         path += "/fits";
       }

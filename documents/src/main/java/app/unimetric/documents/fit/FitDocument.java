@@ -28,6 +28,11 @@ public final class FitDocument {
     return KEPT.write(new Kept(fit.call(), fit.state(), request, fit.verdict(), fit.said()));
   }
 
+  /** What was measured, as the call took it; of any version. */
+  public static JsonNode request(String text) {
+    return KEPT.read(text).request();
+  }
+
   /** Reads a document of any version. */
   public static WorkedFit read(String text) {
     Kept k = KEPT.read(text);

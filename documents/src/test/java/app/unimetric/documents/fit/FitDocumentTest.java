@@ -19,6 +19,7 @@ class FitDocumentTest {
   @Test
   void theFirstVersionIsRead() {
     assertThat(FitDocument.read(FIRST)).isEqualTo(PADS);
+    assertThat(FitDocument.request(FIRST).path("nowMm").asInt()).isEqualTo(2);
   }
 
   @Test

@@ -2,6 +2,7 @@ package app.unimetric.server.fit;
 
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.plan.WorkedFit;
+import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.documents.fit.FitDocument;
 import java.time.Instant;
@@ -22,7 +23,7 @@ public class KeptFits {
   }
 
   /** The latest first. */
-  List<KeptFit> ofMachine(UUID machineId) {
+  public List<KeptFit> ofMachine(UUID machineId) {
     return read(mapper.ofMachine(machineId));
   }
 
@@ -30,6 +31,26 @@ public class KeptFits {
   List<KeptFit> ofJob(UUID jobId) {
     return read(mapper.ofJob(jobId));
   }
+
+  /**
+   * What was measured on a machine before, so that it can be worked out again.
+   *
+   * @throws InvalidInput where that was not measured there
+   */
+  public Before before(UUID id, UUID machineId) {
+    return mapper.ofMachine(machineId).stream()
+        .filter(row -> row.id().equals(id))
+        .findFirst()
+        .map(
+            row ->
+                new Before(
+                    KeptFit.of(row, FitDocument.read(row.document())),
+                    FitDocument.request(row.document())))
+        .orElseThrow(() -> InvalidInput.at("sameAs", "was not measured on this machine."));
+  }
+
+  /** What was measured before. */
+  public record Before(KeptFit kept, JsonNode request) {}
 
   private static List<KeptFit> read(List<KeptFitRow> rows) {
     return rows.stream().map(row -> KeptFit.of(row, FitDocument.read(row.document()))).toList();

@@ -91,6 +91,7 @@ class FirstSheet {
             plan,
             sheet,
             sheets.cost(sheet, plan),
-            null));
+            null,
+            List.of()));
   }
 }

@@ -1,5 +1,6 @@
 package app.unimetric.server.sheet;
 
+import app.unimetric.core.fit.FitVerdict;
 import app.unimetric.core.order.TaskKind;
 import app.unimetric.core.pack.Answers;
 import app.unimetric.core.pack.DocumentedValue;
@@ -46,6 +47,7 @@ import app.unimetric.core.why.Derivation;
 import app.unimetric.documents.shape.ShapeDifference;
 import app.unimetric.documents.shape.ShapeMerge;
 import app.unimetric.documents.shape.Shaping;
+import app.unimetric.server.fit.KeptFit;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Machine;
 import app.unimetric.server.pack.ModelPack;
@@ -193,17 +195,34 @@ record JobSheet(
   record RolePart(String part, String role) {}
 
   /**
+   * What fitted when it was last measured on this machine.
+   *
+   * @param said in a sentence
+   */
+  record FitBefore(UUID id, String said, String by, Instant at) {
+    static @Nullable FitBefore of(FitCall call, List<KeptFit> kept) {
+      return kept.stream()
+          .filter(k -> k.fit().call() == call && k.fit().verdict() == FitVerdict.FITS)
+          .findFirst()
+          .map(k -> new FitBefore(k.id(), k.fit().said().get(0), k.by(), k.at()))
+          .orElse(null);
+    }
+  }
+
+  /**
    * What is worked out to answer a question of fit.
    *
    * @param call its name, as in the address of the fit desk
+   * @param before the latest of this machine that fitted; null where there is none
    */
-  record AskedFit(String call, String words) {
-    static Map<String, AskedFit> of(List<FitQuestion> questions) {
+  record AskedFit(String call, String words, @Nullable FitBefore before) {
+    static Map<String, AskedFit> of(List<FitQuestion> questions, List<KeptFit> kept) {
       Map<String, AskedFit> asked = new LinkedHashMap<>();
       for (FitQuestion q : questions) {
         FitCall call = q.call();
         if (call != null) {
-          asked.put(q.question(), new AskedFit(call.call(), call.words()));
+          asked.put(
+              q.question(), new AskedFit(call.call(), call.words(), FitBefore.of(call, kept)));
         }
       }
       return asked;
@@ -219,11 +238,11 @@ record JobSheet(
       List<String> inspections,
       List<String> specialTools,
       List<String> consumables) {
-    static Asked of(Preparation p) {
+    static Asked of(Preparation p, List<KeptFit> kept) {
       return new Asked(
           p.asFound().stream().map(Measure::words).toList(),
           p.fitChecks(),
-          AskedFit.of(p.fits()),
+          AskedFit.of(p.fits(), kept),
           p.inspections().stream().map(Measure::words).toList(),
           p.specialTools(),
           p.consumables());
@@ -343,7 +362,8 @@ record JobSheet(
       JobPlan plan,
       Sheet sheet,
       JobCost cost,
-      @Nullable ModelPack model) {
+      @Nullable ModelPack model,
+      List<KeptFit> kept) {
     return new JobSheet(
         job.id(),
         job.number(),
@@ -362,7 +382,7 @@ record JobSheet(
             .filter(p -> !p.role().isOrdered())
             .map(p -> new RolePart(p.words(), p.role().words()))
             .toList(),
-        Asked.of(plan.pack().preparation()),
+        Asked.of(plan.pack().preparation(), kept),
         plan.pack().minutes(),
         plan.settingChanges(),
         plan.settingChangesAtLeast(),

@@ -297,6 +297,7 @@ class SheetController {
    * @param question as the sheet asks it
    * @param fits counts where it was not worked out
    * @param worked how it was worked out; missing where somebody's word stands
+   * @param sameAs what was measured on this machine before and still is so; instead of worked
    * @param version of the job as last seen
    */
   record NewFit(
@@ -305,6 +306,7 @@ class SheetController {
       boolean fits,
       String note,
       @Nullable NewWorkedFit worked,
+      @Nullable UUID sameAs,
       int version) {}
 
   /**

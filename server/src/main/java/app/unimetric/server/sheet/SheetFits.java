@@ -4,9 +4,12 @@ import app.unimetric.core.plan.WorkedFit;
 import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.compute.fit.FitJudge;
 import app.unimetric.server.fit.KeptFits;
+import app.unimetric.server.fit.Taken;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.people.SignedIn;
 import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,7 +28,24 @@ class SheetFits {
 
   @Transactional
   Job answer(Job job, SheetController.NewFit f, Instant at, SignedIn person) {
-    SheetController.NewWorkedFit w = f.worked();
+    SheetController.NewWorkedFit now = f.worked();
+    UUID sameAs = f.sameAs();
+    if (now == null && sameAs != null) {
+      KeptFits.Before before = kept.before(sameAs, job.machineId());
+      WorkedFit then = before.kept().fit();
+      now =
+          new SheetController.NewWorkedFit(
+              then.call(), then.state(), before.request(), Taken.FOUND);
+    }
+    return answer(job, f, now, at, person);
+  }
+
+  private Job answer(
+      Job job,
+      SheetController.NewFit f,
+      SheetController.@Nullable NewWorkedFit w,
+      Instant at,
+      SignedIn person) {
     WorkedFit worked = w == null ? null : judge.work(w.call(), w.state(), w.request());
     SheetSaying.FitAnswered said =
         new SheetSaying.FitAnswered(

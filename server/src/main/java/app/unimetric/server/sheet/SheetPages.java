@@ -1,11 +1,13 @@
 package app.unimetric.server.sheet;
 
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.server.fit.KeptFits;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.pack.ModelPacks;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -15,12 +17,14 @@ class SheetPages {
   private final Sheets sheets;
   private final Fleet fleet;
   private final ModelPacks models;
+  private final KeptFits fits;
   private final Clock clock;
 
-  SheetPages(Sheets sheets, Fleet fleet, ModelPacks models, Clock clock) {
+  SheetPages(Sheets sheets, Fleet fleet, ModelPacks models, KeptFits fits, Clock clock) {
     this.sheets = sheets;
     this.fleet = fleet;
     this.models = models;
+    this.fits = fits;
     this.clock = clock;
   }
 
@@ -37,6 +41,11 @@ class SheetPages {
         plan,
         sheet,
         sheets.cost(sheet, plan),
-        model == null ? null : models.pack(model));
+        model == null ? null : models.pack(model),
+        isWorkedOut(plan) ? fits.ofMachine(job.machineId()) : List.of());
+  }
+
+  private static boolean isWorkedOut(JobPlan plan) {
+    return plan.pack().preparation().fits().stream().anyMatch(f -> !f.takesAnybodysWord());
   }
 }

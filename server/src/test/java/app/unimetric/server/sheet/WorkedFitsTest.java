@@ -84,6 +84,29 @@ class WorkedFitsTest extends OnSheets {
   }
 
   @Test
+  void whatFittedOnThisMachineBeforeIsOfferedAndSaidInOneTap() {
+    String machine = aMachine(aModel(), 2019, "any");
+    UUID first = open(bram, machine, "mc-lowering");
+    answer(bram, first, Map.of("worked", worked("RIDE_HEIGHT", rear(14))));
+    UUID job = open(ilse, machine, "mc-lowering");
+    assertThat(asked(job).has("before")).as("it did not fit").isFalse();
+    answer(bram, first, Map.of("worked", worked("RIDE_HEIGHT", rear(26))));
+    String before = asked(job).path("before").path("id").asString();
+    Answer same = answer(ilse, job, Map.of("sameAs", before, "note", "as measured before"));
+    assertThat(same.status()).as(same.detail()).isEqualTo(200);
+    assertThat(inTheWay(same.body())).isEmpty();
+    assertThat(same.body().path("fitAnswers").get(0).path("by").asString()).isEqualTo("Ilse");
+    UUID elsewhere = open(ilse, aMachine(aModel(), 2019, "any"), "mc-lowering");
+    Answer astray = answer(ilse, elsewhere, Map.of("sameAs", before));
+    assertThat(astray.status()).isEqualTo(400);
+    assertThat(astray.body().toString()).contains("not measured on this machine");
+  }
+
+  private JsonNode asked(UUID job) {
+    return sheet(ilse, job).path("preparation").path("fitCalls").path(QUESTION);
+  }
+
+  @Test
   void theWordOfOneWhoMeasuredNothingIsNotEnoughButALeadDecides() {
     UUID job = open(bram, aMachine(aModel(), 2019, "any"), "mc-lowering");
     Answer word = answer(bram, job, Map.of("note", "Looks right."));
