@@ -12,6 +12,7 @@
     { name: 'Machines', href: '/machines' },
     { name: 'Shelf', href: '/shelf' },
     { name: 'Desk', href: '/desk' },
+    { name: 'Fit', href: '/fit' },
     { name: 'Log', href: '/log' },
   ] as const;
   const PAUSE_MS = 60;

@@ -3,6 +3,7 @@ package app.unimetric.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.unimetric.core.pack.FitCall;
 import app.unimetric.server.Workshop;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
@@ -81,6 +82,21 @@ class EveryViewTest {
           d.heading("What 4 of them do to each other").waitFor();
         });
     views.put(
+        "fit",
+        d -> {
+          d.go("/fit/steerer-stack?stockMm=2.5+5+10");
+          d.text("It would fit with").waitFor();
+        });
+    for (FitCall call : FitCall.values()) {
+      views.put("fit " + call.call(), d -> drawn(d, call.call()));
+    }
+    views.put(
+        "fits",
+        d -> {
+          d.go("/fit");
+          d.link("spindle and shell").waitFor();
+        });
+    views.put(
         "log",
         d -> {
           d.go("/log");
@@ -93,6 +109,12 @@ class EveryViewTest {
           d.heading("Every entry").waitFor();
         });
     return views;
+  }
+
+  private static void drawn(Desk desk, String call) {
+    desk.go("/fit/" + call);
+    desk.page.getByLabel("What it comes to").getByRole(AriaRole.IMG).first().waitFor();
+    desk.page.getByLabel("What it comes to").getByRole(AriaRole.STATUS).first().waitFor();
   }
 
   @ParameterizedTest
@@ -154,6 +176,7 @@ class EveryViewTest {
         .isEqualTo(List.of());
     String pictures = System.getProperty("pictures", "");
     if (!pictures.isEmpty()
+        && !name.startsWith("fit ")
         && theme.equals(
             name.equals("machines")
                     || name.equals("visit")
