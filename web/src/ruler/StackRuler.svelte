@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { inWords, place, type Drawing } from './drawing';
+  import { forRoom, inWords, place, type Drawing } from './drawing';
 
   interface Props {
     drawing: Drawing;
@@ -11,7 +11,9 @@
   const HIGHEST_PX = 300;
   const NARROWEST_PX = 240;
   let room = $state(640);
-  const p = $derived(place(drawing, Math.max(room, NARROWEST_PX), HIGHEST_PX));
+  const wide = $derived(Math.max(room, NARROWEST_PX));
+  const lying = $derived(forRoom(drawing, wide));
+  const p = $derived(place(lying, wide, HIGHEST_PX));
   const x = (mm: number) => p.left + mm * p.scale;
   const y = (mm: number) => p.top + mm * p.scale;
   const path = (points: [number, number][]) =>
@@ -31,7 +33,7 @@
         <path d="M-1 7L7 -1M-1 1L1 -1M5 7L7 5" class="hatch" />
       </pattern>
     </defs>
-    {#each drawing.boxes as b, i (i)}
+    {#each lying.boxes as b, i (i)}
       <rect
         x={x(b.x)}
         y={y(b.y)}
@@ -50,13 +52,13 @@
         />
       {/if}
     {/each}
-    {#each drawing.rings ?? [] as r, i (i)}
+    {#each lying.rings ?? [] as r, i (i)}
       <circle cx={x(r.x)} cy={y(r.y)} r={r.r * p.scale} class="ring {r.kind}" />
     {/each}
-    {#each drawing.lines ?? [] as l, i (i)}
+    {#each lying.lines ?? [] as l, i (i)}
       <path d={path(l.points)} class="line {l.kind}" />
     {/each}
-    {#each drawing.notes ?? [] as n, i (i)}
+    {#each lying.notes ?? [] as n, i (i)}
       <text x={x(n.x)} y={y(n.y)} class="note">{n.text}</text>
     {/each}
     {#each p.below as d, i (i)}

@@ -10,7 +10,9 @@
     fails: boolean;
   }
   let { readings, limit, fails }: Props = $props();
-  const [WIDTH, HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [560, 240, 52, 30, 12, 16];
+  const [MOST, HEIGHT, LEFT, BOTTOM, TOP, RIGHT] = [640, 240, 44, 30, 12, 20];
+  let offered = $state(560);
+  const wide = $derived(Math.min(offered, MOST));
   const dated = $derived(
     readings
       .map((r) => ({ at: new Date(r.at), value: r.value }))
@@ -24,7 +26,7 @@
   const x = $derived(
     scaleUtc()
       .domain([dated[0]?.at ?? new Date(), dated.at(-1)?.at ?? new Date()])
-      .range([LEFT + 8, WIDTH - RIGHT]),
+      .range([LEFT + 8, wide - RIGHT]),
   );
   const y = $derived(
     scaleLinear()
@@ -44,39 +46,43 @@
 </script>
 
 {#if dated.length > 1}
-  <svg
-    viewBox="0 0 {WIDTH} {HEIGHT}"
-    role="img"
-    aria-label="Zero offset over time: {readings.map((r) => `${day(r.at)} ${r.value}`).join(', ')}"
-  >
-    {#if limit !== undefined}
-      <rect
-        x={LEFT}
-        width={WIDTH - RIGHT - LEFT}
-        y={y(middle + limit / 2)}
-        height={y(middle - limit / 2) - y(middle + limit / 2)}
-        class="room"
-      />
-    {/if}
-    {#each y.ticks(5) as tick (tick)}
-      <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} class="grid" />
-      <text x={LEFT - 6} y={y(tick) + 4} class="left">{tick}</text>
-    {/each}
-    <path d="M{LEFT} {TOP}V{HEIGHT - BOTTOM}H{WIDTH - RIGHT}" class="axis" />
-    {#each x.ticks(4) as tick (tick.getTime())}
-      <text x={x(tick)} y={HEIGHT - BOTTOM + 18} class="under">{short.format(tick)}</text>
-    {/each}
-    <path d={pen(dated)} class="read" class:fails />
-    {#each dated as r, i (i)}<circle cx={x(r.at)} cy={y(r.value)} r="3.5" />{/each}
-  </svg>
+  <div bind:clientWidth={offered}>
+    <svg
+      width={wide}
+      height={HEIGHT}
+      viewBox="0 0 {wide} {HEIGHT}"
+      role="img"
+      aria-label="Zero offset over time: {readings
+        .map((r) => `${day(r.at)} ${r.value}`)
+        .join(', ')}"
+    >
+      {#if limit !== undefined}
+        <rect
+          x={LEFT}
+          width={wide - RIGHT - LEFT}
+          y={y(middle + limit / 2)}
+          height={y(middle - limit / 2) - y(middle + limit / 2)}
+          class="room"
+        />
+      {/if}
+      {#each y.ticks(5) as tick (tick)}
+        <line x1={LEFT} x2={wide - RIGHT} y1={y(tick)} y2={y(tick)} class="grid" />
+        <text x={LEFT - 6} y={y(tick) + 4} class="left">{tick}</text>
+      {/each}
+      <path d="M{LEFT} {TOP}V{HEIGHT - BOTTOM}H{wide - RIGHT}" class="axis" />
+      {#each x.ticks(wide < 450 ? 3 : 5) as tick (tick.getTime())}
+        <text x={x(tick)} y={HEIGHT - BOTTOM + 18} class="under">{short.format(tick)}</text>
+      {/each}
+      <path d={pen(dated)} class="read" class:fails />
+      {#each dated as r, i (i)}<circle cx={x(r.at)} cy={y(r.value)} r="3.5" />{/each}
+    </svg>
+  </div>
 {/if}
 
 <style>
   svg {
     display: block;
-    width: 100%;
-    max-width: 40rem;
-    height: auto;
+    max-width: 100%;
   }
   text {
     font-size: 12px;

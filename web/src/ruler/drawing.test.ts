@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { inWords, lanes, place, wordsPx, type Dim, type Drawing } from './drawing';
+import { forRoom, inWords, lanes, place, turned, wordsPx, type Dim, type Drawing } from './drawing';
 
 /** The same row of numbers each time. */
 function seeded(seed: number) {
@@ -77,6 +77,24 @@ describe('dimension lines', () => {
     const [y] = p.beside;
     expect(((x?.to ?? 0) - (x?.from ?? 0)) / 100).toBeCloseTo(p.scale, 9);
     expect(((y?.to ?? 0) - (y?.from ?? 0)) / 50).toBeCloseTo(p.scale, 9);
+  });
+
+  it('stand below a drawing that lies down where it is narrow', () => {
+    const tall = drawing([dim(-50, 0, 'h 50 mm', 'y')], 30, 50);
+    expect(forRoom(tall, 900)).toBe(tall);
+    const lying = forRoom(tall, 390);
+    expect(lying.dims).toEqual([{ ...dim(0, 50, 'h 50 mm'), at: 0 }]);
+    expect(lying.boxes[0]).toMatchObject({ x: -50, y: 0, w: 50, h: 30 });
+    expect(turned(turned(turned(turned(tall)))).boxes[0]).toMatchObject({ w: 30, h: 50 });
+  });
+
+  it('leave the part room on any screen', () => {
+    const many = drawing(
+      Array.from({ length: 5 }, (_, i) => dim(i * 2, i * 2 + 1, `size ${i} 10 mm`, 'y')),
+      60,
+      60,
+    );
+    expect(place(forRoom(many, 390), 390, 300).scale * 60).toBeGreaterThan(100);
   });
 
   it('are told to those who do not see them, with what fails', () => {

@@ -77,7 +77,10 @@ const WORD_GAP_PX = 8;
 export const LINE_PX = 15;
 const FIRST_LANE_PX = 16;
 const LANE_PX = 20;
+const LANE_GAP_PX = 10;
 const EDGE_PX = 8;
+const SMALLEST = 0.02;
+const FINER = 0.97;
 
 export const wordsPx = (label: string) => label.length * CHAR_PX + WORD_GAP_PX;
 
@@ -132,56 +135,75 @@ function stretch(dim: Dim, from: number, to: number): [number, number] {
   return [middle - half, middle + half];
 }
 
-/** Lays a drawing out on so much room; true to scale, and no dimension over another. */
-export function place(d: Drawing, widthPx: number, highestPx: number): Placing {
+/** What a drawing takes up at one scale. */
+function at(d: Drawing, scale: number) {
   const box = bounds(d);
-  const across = Math.max(box.right - box.left, 1);
-  const down = Math.max(box.bottom - box.top, 1);
+  const x = (mm: number) => (mm - box.left) * scale;
+  const y = (mm: number) => (mm - box.top) * scale;
   const upright = d.dims.filter((dim) => dim.along === 'y');
-  const level = d.dims.filter((dim) => dim.along === 'x');
-  const laneWidth = upright.length ? Math.max(...upright.map((dim) => wordsPx(dim.label))) : 0;
-  // The lanes beside depend on the scale and the scale on them: a first guess is enough to settle.
-  let beside = upright.length ? 2 * (laneWidth + 10) : 0;
-  let scale = 1;
-  let placedBeside: Placed[] = [];
-  for (let round = 0; round < 3; round++) {
-    scale = Math.max(Math.min((widthPx - beside - 2 * EDGE_PX) / across, highestPx / down), 0.02);
-    placedBeside = put(
-      upright,
-      (y) => (y - box.top) * scale,
-      (x) => (x - box.left) * scale,
-    );
-    const most = Math.max(0, ...placedBeside.map((p) => p.lane + 1));
-    beside = most * (laneWidth + 10) + (most ? FIRST_LANE_PX : 0);
-  }
-  const placedBelow = put(
-    level,
-    (x) => (x - box.left) * scale,
-    (y) => (y - box.top) * scale,
+  const below = put(
+    d.dims.filter((dim) => dim.along === 'x'),
+    x,
+    y,
   );
+  const beside = put(upright, y, x);
+  const lane = Math.max(0, ...upright.map((dim) => wordsPx(dim.label) + LANE_GAP_PX));
+  const besides = lanesOf(beside);
   // Words that reach past the part are given room at its sides.
-  const reach = placedBelow.flatMap((p) => p.words);
-  const overLeft = Math.max(0, -Math.min(0, ...reach));
-  const overRight = Math.max(0, Math.max(0, ...reach) - across * scale);
-  const lanesDown = Math.max(0, ...placedBelow.map((p) => p.lane + 1));
-  const taken = overLeft + across * scale + Math.max(overRight, beside) + 2 * EDGE_PX;
-  const spare = Math.max(0, widthPx - taken);
+  const reach = below.flatMap((p) => p.words);
+  const across = x(box.right);
+  const overLeft = -Math.min(0, ...reach);
+  const overRight = Math.max(
+    Math.max(across, ...reach) - across,
+    besides ? besides * lane + FIRST_LANE_PX : 0,
+  );
+  return {
+    box,
+    below,
+    beside,
+    lane,
+    besides,
+    across,
+    down: y(box.bottom),
+    overLeft,
+    taken: overLeft + across + overRight + 2 * EDGE_PX,
+  };
+}
+
+const lanesOf = (placed: Placed[]) => Math.max(0, ...placed.map((p) => p.lane + 1));
+
+/**
+ * Lays a drawing out on so much room; true to scale, and no dimension over another. Which sizes
+ * share a lane depends on the scale: the largest is taken at which all has room.
+ */
+export function place(d: Drawing, widthPx: number, highestPx: number): Placing {
+  const { box } = at(d, 1);
+  let scale = Math.min(
+    (widthPx - 2 * EDGE_PX) / Math.max(box.right - box.left, 1),
+    highestPx / Math.max(box.bottom - box.top, 1),
+  );
+  let laid = at(d, scale);
+  while (laid.taken > widthPx && scale > SMALLEST) {
+    scale *= FINER;
+    laid = at(d, scale);
+  }
+  const begin = EDGE_PX + laid.overLeft + Math.max(0, widthPx - laid.taken) / 2;
+  const lanesDown = lanesOf(laid.below);
   return {
     scale,
-    left: EDGE_PX + overLeft + spare / 2 - box.left * scale,
+    left: begin - box.left * scale,
     top: EDGE_PX - box.top * scale,
-    width: Math.max(widthPx, taken),
-    height: down * scale + 2 * EDGE_PX + (lanesDown ? FIRST_LANE_PX + lanesDown * LANE_PX : 0),
-    below: placedBelow,
-    beside: placedBeside,
+    width: Math.max(widthPx, laid.taken),
+    height: laid.down + 2 * EDGE_PX + (lanesDown ? FIRST_LANE_PX + lanesDown * LANE_PX : 0),
+    below: laid.below,
+    beside: laid.beside,
     lanesBelow: Array.from(
       { length: lanesDown },
-      (_, i) => down * scale + EDGE_PX + FIRST_LANE_PX + i * LANE_PX,
+      (_, i) => laid.down + EDGE_PX + FIRST_LANE_PX + i * LANE_PX,
     ),
     lanesBeside: Array.from(
-      { length: Math.max(0, ...placedBeside.map((p) => p.lane + 1)) },
-      (_, i) =>
-        EDGE_PX + overLeft + spare / 2 + across * scale + FIRST_LANE_PX + i * (laneWidth + 10),
+      { length: laid.besides },
+      (_, i) => begin + laid.across + FIRST_LANE_PX + i * laid.lane,
     ),
   };
 }
@@ -198,6 +220,29 @@ function put(dims: Dim[], along: (mm: number) => number, across: (mm: number) =>
     words: stretches[i] ?? [0, 0],
   }));
 }
+
+/** A drawing laid on its side: what pointed up points to the right. */
+export function turned(d: Drawing): Drawing {
+  const over = ([x, y]: [number, number]): [number, number] => [-y, x];
+  return {
+    boxes: d.boxes.map((b) => ({ x: -b.y - b.h, y: b.x, w: b.h, h: b.w, paint: b.paint })),
+    lines: (d.lines ?? []).map((l) => ({ ...l, points: l.points.map(over) })),
+    rings: (d.rings ?? []).map((r) => ({ ...r, x: -r.y, y: r.x })),
+    notes: (d.notes ?? []).map((n) => ({ ...n, x: -n.y, y: n.x })),
+    dims: d.dims.map((dim) =>
+      dim.along === 'y'
+        ? { ...dim, along: 'x', from: 0 - dim.to, to: 0 - dim.from }
+        : { ...dim, along: 'y' },
+    ),
+  };
+}
+
+/** Lies on its side where it is narrow, so that its sizes stand below and not beside it. */
+export const forRoom = (d: Drawing, widthPx: number): Drawing =>
+  widthPx < NARROW_PX && d.dims.filter((dim) => dim.along === 'y').length > d.dims.length / 2
+    ? turned(d)
+    : d;
+const NARROW_PX = 560;
 
 /** All sizes of a drawing in words, for those who do not see it. */
 export function inWords(d: Drawing): string {

@@ -126,9 +126,11 @@
 <svelte:window onpopstate={follow} onpagehide={keepAddress} />
 <div class="fit">
   <section class="set" aria-label="What was measured">
-    <p class="soft no-print"><a href="/fit">Fit desk</a></p>
-    <h1>{offered?.words}</h1>
-    <p class="soft">{fit.asks}</p>
+    <header>
+      <p class="soft no-print"><a href="/fit">Fit desk</a></p>
+      <h1>{offered?.words}</h1>
+      <p class="soft">{fit.asks}</p>
+    </header>
     <form
       onsubmit={(e) => e.preventDefault()}
       oninput={changed}
@@ -217,6 +219,8 @@
         {stale}
       />
     {/if}
+  </section>
+  <section class="after" aria-label="What is done with it">
     <Paper name={fit.call} drawn={() => drawn?.querySelector('svg')} />
     <p class="soft caution">
       The maker’s document for the exact part governs; this computes and records.
@@ -231,8 +235,12 @@
   .fit {
     display: grid;
     grid-template-columns: 22rem minmax(0, 1fr);
+    grid-template-rows: auto 1fr;
     gap: 0 2.5rem;
     align-items: start;
+  }
+  .set {
+    grid-row: 1 / span 2;
   }
   form,
   .two {
@@ -294,8 +302,19 @@
     .fit {
       grid-template-columns: minmax(0, 1fr);
     }
+    /* What is drawn stands above what is typed, so that both are in sight. */
+    .set {
+      display: contents;
+    }
     .told {
-      margin-top: 1rem;
+      order: 1;
+      margin-top: 0.5rem;
+    }
+    form {
+      order: 2;
+    }
+    .after {
+      order: 3;
     }
   }
 </style>

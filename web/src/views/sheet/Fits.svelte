@@ -54,7 +54,7 @@
   {#if answer}
     <span class={answer.fits ? 'good' : worked?.verdict === 'TOO_CLOSE' ? 'warn' : 'bad'}>
       {#if answer.fits}<CheckmarkOutline size={16} /> fits{:else if worked?.verdict === 'TOO_CLOSE'}too
-        close to call{:else}does not fit{/if}{said ? `: ${said}` : ''}, {answer.by}
+        close to call{:else}does not fit{/if}{said ? `: ${said}` : ''} · {answer.by}
     </span>
   {/if}
   {#if asked}
