@@ -6,7 +6,6 @@
   import TimePlot from '../../ruler/TimePlot.svelte';
   import { plain } from '../../joint/figures';
   import type { Fit } from './fields';
-  import { SECTIONS } from './sections';
   import type { Values } from './state';
 
   interface Props {
@@ -21,7 +20,7 @@
   }
   let { fit, what, values, answer, fails, reading, say }: Props = $props();
   const TURN = 360;
-  const section = $derived(SECTIONS[fit.code]?.(values, { say, fails, answer }));
+  const section = $derived(fit.section?.(values, { say, fails, answer }));
   const numbers = (key: string) =>
     Array.isArray(values[key])
       ? (values[key] as unknown[]).filter((x) => typeof x === 'number')

@@ -4,7 +4,7 @@
   import Loaded from '../../shell/Loaded.svelte';
   import NotFound from '../../shell/NotFound.svelte';
   import FitDesk from './FitDesk.svelte';
-  import { FITS, fitOf } from './fields';
+  import { FITS, fitOf } from './fits';
   import { addressOf, cameFrom } from './state';
 
   const from = cameFrom(window.location.search);

@@ -10,7 +10,8 @@
   import Keep from './Keep.svelte';
   import Paper from './Paper.svelte';
   import Verdict from './Verdict.svelte';
-  import { FITS, type Fit, type FitState } from './fields';
+  import type { Fit, FitState } from './fields';
+  import { FITS } from './fits';
   import {
     addressOf,
     asked,

@@ -3,7 +3,7 @@ import { describe, expect, it, vi } from 'vitest';
 import ReadingPad from './ReadingPad.svelte';
 import RowsOf from './RowsOf.svelte';
 import Verdict from './Verdict.svelte';
-import { fitOf } from './fields';
+import { fitOf } from './fits';
 
 const field = (call: string, key: string) => {
   const found = fitOf(call)?.fields.find((f) => f.key === key);

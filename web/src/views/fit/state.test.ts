@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { FITS, fitOf, type Fit } from './fields';
-import { SECTIONS } from './sections';
+import type { Fit } from './fields';
+import { FITS, fitOf } from './fits';
 import {
   addressOf,
   asked,
@@ -181,7 +181,7 @@ describe('sections', () => {
 
   it('draw a gap that is not right bold, at its true place', () => {
     const fit = the('steerer-stack');
-    const d = SECTIONS.STEERER_STACK?.(read(fit, freshOf(fit), 'mm', INCH).values, told);
+    const d = fit.section?.(read(fit, freshOf(fit), 'mm', INCH).values, told);
     const gap = d?.dims.find((x) => x.label.startsWith('gap'));
     expect(gap?.fails).toBe(true);
     // 10 + 40 + 5 less what the stack shortens, against 55.
@@ -192,7 +192,7 @@ describe('sections', () => {
 
   it('draw a spindle where it ends', () => {
     const fit = the('spindle');
-    const d = SECTIONS.SPINDLE?.(read(fit, freshOf(fit), 'mm', INCH).values, {
+    const d = fit.section?.(read(fit, freshOf(fit), 'mm', INCH).values, {
       ...told,
       fails: ['exposureMm'],
       answer: { exposureMm: 1 },
@@ -202,8 +202,9 @@ describe('sections', () => {
   });
 
   it('are not drawn from what is not measured', () => {
-    for (const draw of Object.values(SECTIONS)) {
-      if (draw !== SECTIONS.HUB_STACK) expect(draw({}, told)).toBeUndefined();
+    for (const fit of FITS) {
+      if (fit.call !== 'hub-stack') expect(fit.section?.({}, told)).toBeUndefined();
     }
+    expect(FITS.filter((f) => f.section)).toHaveLength(7);
   });
 });

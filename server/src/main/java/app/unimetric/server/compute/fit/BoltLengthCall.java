@@ -59,11 +59,6 @@ public final class BoltLengthCall implements FitAsked<BoltLengthCall.Request> {
     return FitCall.BOLT_LENGTH;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "Whether a bolt is long enough and clear")
   @PostMapping("/bolt-length")
   Response boltLength(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

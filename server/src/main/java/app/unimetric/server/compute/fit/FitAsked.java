@@ -12,8 +12,6 @@ import app.unimetric.core.pack.FitCall;
 public interface FitAsked<R> {
   FitCall call();
 
-  Class<R> request();
-
   /**
    * @throws app.unimetric.core.problem.InvalidInput where the request makes no sense
    */

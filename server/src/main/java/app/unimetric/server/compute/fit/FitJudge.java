@@ -7,6 +7,8 @@ import app.unimetric.core.problem.InvalidInput;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.springframework.core.ResolvableType;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -41,9 +43,17 @@ public class FitJudge {
     return new WorkedFit(call, state, judged.inShort(), judged.reasons());
   }
 
+  /** What a calculation takes, as its class says. */
+  @SuppressWarnings("unchecked")
+  private static <R> Class<R> takenBy(FitAsked<R> asked) {
+    return (Class<R>)
+        Objects.requireNonNull(
+            ResolvableType.forInstance(asked).as(FitAsked.class).resolveGeneric(0));
+  }
+
   private <R> Judged judge(FitAsked<R> asked, JsonNode request) {
     try {
-      return asked.judge(json.treeToValue(request, asked.request()));
+      return asked.judge(json.treeToValue(request, takenBy(asked)));
     } catch (JacksonException e) {
       throw InvalidInput.at("request", "is not what this calculation takes.");
     }

@@ -45,11 +45,6 @@ public final class FlushnessCall implements FitAsked<FlushnessCall.Request> {
     return FitCall.FLUSHNESS;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "Whether a cup sits flush")
   @PostMapping("/flushness")
   Response flushness(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

@@ -90,11 +90,6 @@ public final class HubStackCall implements FitAsked<HubStackCall.Request> {
     return FitCall.HUB_STACK;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "How far out the wheels stand with their spacers")
   @PostMapping("/hub-stack")
   Response hubs(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

@@ -52,11 +52,6 @@ public final class MassCall implements FitAsked<MassCall.Request> {
     return FitCall.MASS;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "What changing a part does to the mass of a machine")
   @PostMapping("/mass")
   Response mass(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

@@ -46,11 +46,6 @@ public final class PadsCall implements FitAsked<PadsCall.Request> {
     return FitCall.PADS;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "How long pads will last")
   @PostMapping("/pads")
   Response pads(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

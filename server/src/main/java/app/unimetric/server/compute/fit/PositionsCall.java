@@ -61,11 +61,6 @@ public final class PositionsCall implements FitAsked<PositionsCall.Request> {
     return FitCall.POSITIONS;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "What stands again where it stood")
   @PostMapping("/positions")
   Response positions(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

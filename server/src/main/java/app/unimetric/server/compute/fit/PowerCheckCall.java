@@ -49,11 +49,6 @@ public final class PowerCheckCall implements FitAsked<PowerCheckCall.Request> {
     return FitCall.POWER_CHECK;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "A power meter against a known mass")
   @PostMapping("/power-check")
   Response check(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

@@ -57,11 +57,6 @@ public final class PressFitCall implements FitAsked<PressFitCall.Request> {
     return FitCall.PRESS_FIT;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "A cup against its bore")
   @PostMapping("/press-fit")
   Response pressFit(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

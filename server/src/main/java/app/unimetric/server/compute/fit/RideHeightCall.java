@@ -88,11 +88,6 @@ public final class RideHeightCall implements FitAsked<RideHeightCall.Request> {
     return FitCall.RIDE_HEIGHT;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "What lowering or raising one end does to rake and trail")
   @PostMapping("/ride-height")
   Response rideHeight(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

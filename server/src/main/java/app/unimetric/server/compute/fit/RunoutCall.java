@@ -56,11 +56,6 @@ public final class RunoutCall implements FitAsked<RunoutCall.Request> {
     return FitCall.RUNOUT;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "What of a rotor leans, what is bent, how thick it is")
   @PostMapping("/runout")
   Response runout(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

@@ -61,11 +61,6 @@ public final class SpindleCall implements FitAsked<SpindleCall.Request> {
     return FitCall.SPINDLE;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "Whether a spindle leaves its adjuster what it can take up")
   @PostMapping("/spindle")
   Response spindle(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

@@ -81,11 +81,6 @@ public final class SteererStackCall implements FitAsked<SteererStackCall.Request
     return FitCall.STEERER_STACK;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "Whether a stack of spacers and stem stands right above its steerer")
   @PostMapping("/steerer-stack")
   Response stack(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

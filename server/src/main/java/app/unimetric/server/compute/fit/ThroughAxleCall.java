@@ -63,11 +63,6 @@ public final class ThroughAxleCall implements FitAsked<ThroughAxleCall.Request> 
     return FitCall.THROUGH_AXLE;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "Whether a new axle fits in the place of the old one")
   @PostMapping("/through-axle")
   Response axle(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

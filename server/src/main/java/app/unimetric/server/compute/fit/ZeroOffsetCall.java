@@ -75,11 +75,6 @@ public final class ZeroOffsetCall implements FitAsked<ZeroOffsetCall.Request> {
     return FitCall.ZERO_OFFSET;
   }
 
-  @Override
-  public Class<Request> request() {
-    return Request.class;
-  }
-
   @Operation(summary = "Whether a power meter holds its zero")
   @PostMapping("/zero-offset")
   Response zero(@RequestBody Request r, @RequestParam(defaultValue = "false") boolean why) {

@@ -1,0 +1,17 @@
+import type { Fit } from '../fields';
+
+export const flushness: Fit = {
+  code: 'FLUSHNESS',
+  call: 'flushness',
+  asks: 'Whether a cup or race is home all the way round.',
+  says: { good: 'Home', bad: 'Not home' },
+  fields: [
+    {
+      key: 'readingsMm',
+      label: 'Gap, at',
+      kind: 'readings',
+      fresh: '0 0 0 0',
+      needed: true,
+    },
+  ],
+};
