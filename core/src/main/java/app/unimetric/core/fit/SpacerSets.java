@@ -37,10 +37,6 @@ final class SpacerSets {
     double secondMm() {
       return sum(second);
     }
-
-    int pieces() {
-      return first.size() + second.size();
-    }
   }
 
   /** Millionths of a millimetre, so that equal heights are one. */

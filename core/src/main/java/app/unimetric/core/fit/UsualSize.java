@@ -1,8 +1,5 @@
 package app.unimetric.core.fit;
 
-import java.util.Arrays;
-import java.util.List;
-
 /**
  * Sizes that many makers share, to pick instead of typing; what is in hand is measured all the
  * same. Dimensions in mm, by what they are and how they are usually spoken of.
@@ -52,11 +49,6 @@ public enum UsualSize {
     this.name = name;
     this.firstMm = firstMm;
     this.secondMm = secondMm;
-  }
-
-  /** All of one kind. */
-  public static List<UsualSize> of(Of of) {
-    return Arrays.stream(values()).filter(s -> s.of == of).toList();
   }
 
   public Of what() {

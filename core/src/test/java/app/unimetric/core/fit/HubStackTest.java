@@ -121,7 +121,51 @@ class HubStackTest {
   }
 
   @Test
+  void whatIsNotKnownWellIsSaidSo() {
+    HubStack.Sides before = sides(side(10, 30), side(10, 30));
+    assertThat(HubStack.of(sides(side(25.05, 15), side(25, 15)), before, 0.05).reasons())
+        .anyMatch(r -> r.contains("whether both wheels stand out alike"))
+        .anyMatch(r -> r.contains("whether the left stack is as long as before"));
+    HubStack.OneSide bare =
+        new HubStack.OneSide(
+            List.of(), List.of(), List.of(), List.of(), new HubStack.ThreadLeft(20, 15, 5));
+    assertThat(HubStack.of(sides(bare, bare), null, 0.05).reasons())
+        .anyMatch(r -> r.contains("whether the left nut finds its whole thread"));
+  }
+
+  @Test
+  void whatIsAsItWasIsSaidSoAndWhatIsWrongComesFirst() {
+    HubStack.Sides same = sides(side(10, 30), side(10, 30));
+    assertThat(HubStack.of(same, same, 0).reasons())
+        .containsExactly("Both wheels stand out alike.", "The track is as before.");
+    HubStack.OneSide none = HubStack.OneSide.of(List.of(30.0), List.of(false));
+    assertThat(HubStack.of(sides(none, none), null, 0).reasons())
+        .contains("The track is as without spacers inboard.");
+    HubStack longer = HubStack.of(sides(side(10, 31), side(10, 30)), same, 0);
+    assertThat(longer.reasons().get(0)).startsWith("The left stack is 1 mm longer");
+    assertThat(longer.derivation())
+        .extracting(d -> d.symbol())
+        .containsExactly("Δs", "d", "Δleft", "Δright");
+    assertThat(longer.derivation()).extracting(d -> d.value()).containsExactly(0.0, 0.0, 1.0, 0.0);
+  }
+
+  @Test
   void nonsenseIsTold() {
+    assertThatThrownBy(() -> HubStack.of(sides(side(1, 1), side(1, 1)), null, -0.1))
+        .hasMessageContaining("measuredToMm");
+    assertThatThrownBy(
+            () ->
+                new HubStack.OneSide(
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(new HubStack.Seat(-1, 0)),
+                    new HubStack.ThreadLeft(-1, 0, -1)))
+        .hasMessageContaining("seats[0].boreMm")
+        .hasMessageContaining("seats[0].shoulderMm")
+        .hasMessageContaining("thread.outsideMm")
+        .hasMessageContaining("thread.nutMm")
+        .hasMessageContaining("thread.pinMm");
     assertThatThrownBy(() -> HubStack.OneSide.of(List.of(10.0, 5.0), List.of(true)))
         .hasMessageContaining("one true or false for each of the 2 spacers");
     assertThatThrownBy(() -> HubStack.OneSide.of(List.of(-10.0), List.of(true)))

@@ -175,6 +175,47 @@ class JudgedTest {
   }
 
   @Test
+  void theFiguresBehindAVerdictAreTold() {
+    PressFit oval = PressFit.of(List.of(40.95, 40.99), 41, null, 0.002);
+    assertThat(oval.derivation())
+        .extracting(d -> Math.round(d.value() * 1000))
+        .containsExactly(10L, 30L, 50L, 40L, 4L);
+    assertThat(oval.reasons().get(0)).contains("0.010 mm at the least");
+    PressFit close = PressFit.of(List.of(40.99, 40.99), 41, new FitWindow(0.014, 0.1), 0.003);
+    assertThat(close.reasons().get(0)).contains("± 0.002 mm or better");
+    BoltFit bolt = bolt(33.5, 0.1);
+    assertThat(bolt.derivation()).extracting(d -> d.symbol()).contains("s", "l_min", "l_max", "u");
+    assertThat(bolt.derivation().get(bolt.derivation().size() - 1).value()).isEqualTo(0.4);
+    assertThat(bolt.reasons()).containsExactly("Long enough, and no longer than it need be.");
+    assertThat(bolt(31.5, 0.1).reasons())
+        .anyMatch(r -> r.contains("As measured, it would do; from 31.25 to 33.75 mm"));
+    assertThat(bolt(31.2, 0.1).reasons()).anyMatch(r -> r.contains("it would not do"));
+    assertThatThrownBy(() -> bolt(33, -1)).hasMessageContaining("measuredToMm");
+    assertThat(reach(73, 0).derivation()).extracting(d -> d.value()).containsExactly(1.0);
+    assertThatThrownBy(() -> reach(73, 6)).hasMessageContaining("measuredToMm");
+  }
+
+  @Test
+  void aBoltIntoANutThatNothingIsBehindIsJudgedByItsLengthAlone() {
+    BoltLength free =
+        BoltLength.through(new BoltLength.Stack(20, 2, 1.25, 60), 8, true, null, null);
+    assertThat(BoltFit.of(free, 1.25, null, 0, 0).inShort()).isEqualTo(FitVerdict.FITS);
+  }
+
+  @Test
+  void aStackIsToldInShort() {
+    SteererStack stack =
+        SteererStack.of(
+            new SteererStack.Parts(55, 40, List.of(10.0), List.of(5.0), 0.2),
+            new SteererStack.Limits(
+                SteererStack.Target.USUAL, 5.0, 60.0, new SteererStack.Expander(50, 55)),
+            null,
+            0);
+    assertThat(stack.inShort()).isEqualTo(FitVerdict.DOES_NOT);
+    assertThat(stack.fails()).containsExactly("gapMm", "spacersBelowMm", "expander");
+  }
+
+  @Test
   void aFigureThatNothingIsAskedOfHasNoVerdict() {
     assertThat(MassChange.of(300, 250, 0).inShort()).isNull();
     assertThat(PowerCheck.of(10_000, 170, 0, List.of(16.0), null).inShort()).isNull();

@@ -62,6 +62,46 @@ class SideViewTest {
     }
   }
 
+  /**
+   * By hand, before: the axis passes 40 before the axle across its slope; 675 up it is the head.
+   */
+  @Test
+  void theHeadLiesOnTheSteeringAxis() {
+    SideView.State s = rear(10, 2.5).before();
+    double sin = Math.sin(Math.toRadians(26));
+    double cos = Math.cos(Math.toRadians(26));
+    assertThat(s.head().xMm()).isCloseTo(1500 - 40 * cos - 675 * sin, within(1e-9));
+    assertThat(s.head().yMm()).isCloseTo(320 - 40 * sin + 675 * cos, within(1e-9));
+    assertThat(s.pivot().xMm()).isCloseTo(Math.sqrt(550 * 550 - 60 * 60), within(1e-9));
+    assertThat(s.pivot().yMm()).isCloseTo(380, within(1e-9));
+    assertThat(s.frontAxle()).isEqualTo(new SideView.Point(1500, 320));
+  }
+
+  /** Whatever is done, both tyres touch the ground and nothing of the frame is stretched. */
+  @Test
+  void bothTyresTouchAndTheFrameKeepsItsShape() {
+    SideView.Chassis small =
+        new SideView.Chassis(300, 550, 380, new SideView.Point(700, 150), null);
+    for (int eye = -12; eye <= 12; eye += 3) {
+      RideHeight r = RideHeight.rear(BEFORE, eye, 2.5, new RideHeight.Asked(null, small));
+      SideView v = Objects.requireNonNull(r.view());
+      assertThat(v.before().rakeDeg()).isCloseTo(26, within(1e-9));
+      assertThat(v.before().wheelbaseMm()).isCloseTo(1500, within(1e-9));
+      assertThat(v.after().rearAxle()).isEqualTo(new SideView.Point(0, 300));
+      assertThat(v.after().frontAxle().yMm()).isCloseTo(320, within(1e-9));
+      assertThat(v.after().frontAxle().xMm()).isCloseTo(v.after().wheelbaseMm(), within(1e-9));
+      assertThat(apart(v.after().rearAxle(), v.after().pivot())).isCloseTo(550, within(1e-9));
+      assertThat(apart(v.after().pivot(), v.after().head()))
+          .isCloseTo(apart(v.before().pivot(), v.before().head()), within(1e-9));
+      assertThat(apart(v.after().frontAxle(), v.after().head()))
+          .isCloseTo(apart(v.before().frontAxle(), v.before().head()), within(1e-9));
+    }
+  }
+
+  private static double apart(SideView.Point a, SideView.Point b) {
+    return Math.hypot(a.xMm() - b.xMm(), a.yMm() - b.yMm());
+  }
+
   @Test
   void nothingChangedIsNothingMoved() {
     assertThat(rear(0, 2.5).after().lowest()).isEqualTo(CHASSIS.lowest());

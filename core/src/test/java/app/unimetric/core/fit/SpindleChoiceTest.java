@@ -1,6 +1,7 @@
 package app.unimetric.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -42,6 +43,36 @@ class SpindleChoiceTest {
     assertThat(spindle(89, List.of(2.5), List.of()).reasons())
         .as("what is fitted may be taken out")
         .anyMatch(r -> r.equals("It would fit with none left and none right."));
+  }
+
+  /**
+   * 5 mm on 88 leave 1 of 94; one piece may stand left or right, or two even: the even one wins.
+   */
+  @Test
+  void ofEquallyGoodSetsTheEvenOneThenTheFewestThenTheChainSideIsTaken() {
+    SpindleChoice.Set even =
+        Objects.requireNonNull(spindle(94, List.of(), List.of(5.0, 2.5, 1.5, 1.0)).best());
+    assertThat(even.left()).containsExactly(2.5);
+    assertThat(even.right()).containsExactly(1.5, 1.0);
+    SpindleChoice.Set few =
+        Objects.requireNonNull(spindle(94, List.of(), List.of(3.0, 2.0, 1.0, 2.0)).best());
+    assertThat(SpacerSets.sum(few.left())).isEqualTo(2);
+    assertThat(SpacerSets.sum(few.right())).isEqualTo(3);
+    assertThat(few.left().size() + few.right().size()).isEqualTo(2);
+    SpindleChoice.Set travel =
+        Objects.requireNonNull(spindle(94, List.of(0.0), List.of(4.0)).best());
+    assertThat(travel.right()).as("nothing is no piece").containsExactly(4.0);
+    assertThat(travel.left()).isEmpty();
+    assertThat(travel.exposureMm()).isCloseTo(2, within(1e-9));
+  }
+
+  @Test
+  void moreThanCanBeLookedAtIsTold() {
+    List<Double> box = new ArrayList<>();
+    for (int i = 1; i <= 40; i++) {
+      box.add(1 + i * i * 0.0137);
+    }
+    assertThatThrownBy(() -> spindle(390, List.of(), box)).hasMessageContaining("leave some out");
   }
 
   @Test

@@ -35,6 +35,25 @@ class ZeroOffsetTest {
     assertThat(ZeroOffset.of(daily(506, 502, 504, 500), 10.0).drift()).isEqualTo(-6);
   }
 
+  /** By hand: t = −2, −1, 3 about the mean of 0, 1, 5; z = −4, 0, 4: 8 + 0 + 12 over 4 + 1 + 9. */
+  @Test
+  void daysBetweenReadingsCount() {
+    List<ZeroOffset.Reading> log =
+        List.of(
+            new ZeroOffset.Reading(DAY, 500),
+            new ZeroOffset.Reading(DAY.plus(Duration.ofDays(1)), 504),
+            new ZeroOffset.Reading(DAY.plus(Duration.ofDays(5)), 508));
+    ZeroOffset z = ZeroOffset.of(log, 10.0);
+    assertThat(z.trendPerDay()).isCloseTo(20.0 / 14, within(1e-9));
+    assertThat(z.derivation())
+        .extracting(d -> d.value())
+        .containsExactly(8.0, 8.0, 20.0 / 14, 10.0);
+    assertThat(z.derivation().get(3).formula()).isEqualTo("stated");
+    assertThat(z.reasons()).containsExactly("It holds its zero: it moved by 8, 10 is allowed.");
+    assertThat(ZeroOffset.of(log, null).limit()).isCloseTo(504 * 0.05, within(1e-9));
+    assertThat(ZeroOffset.of(log, null).derivation().get(3).formula()).startsWith("5 %");
+  }
+
   @ParameterizedTest
   @CsvSource({
     "500, 510, 10, true",
