@@ -7,6 +7,7 @@
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import Drawn from './Drawn.svelte';
   import FitField from './FitField.svelte';
+  import FitOnPaper from './FitOnPaper.svelte';
   import Keep from './Keep.svelte';
   import Paper from './Paper.svelte';
   import Verdict from './Verdict.svelte';
@@ -132,7 +133,9 @@
       <h1>{offered?.words}</h1>
       <p class="soft">{fit.asks}</p>
     </header>
+    <FitOnPaper {fields} {entered} {unit} address={address()} />
     <form
+      class="no-print"
       onsubmit={(e) => e.preventDefault()}
       oninput={changed}
       onchange={changed}
@@ -298,6 +301,11 @@
   }
   .caution {
     margin: 0.5rem 0;
+  }
+  @media print {
+    .fit {
+      display: block;
+    }
   }
   @media (max-width: 900px) {
     .fit {

@@ -1,5 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/svelte';
 import { describe, expect, it, vi } from 'vitest';
+import FitOnPaper from './FitOnPaper.svelte';
 import ReadingPad from './ReadingPad.svelte';
 import RowsOf from './RowsOf.svelte';
 import Verdict from './Verdict.svelte';
@@ -55,6 +56,30 @@ describe('rows', () => {
     });
     expect(screen.getByRole('button', { name: 'Take row 1 out' })).toBeDisabled();
     expect(screen.getAllByRole('textbox')).toHaveLength(5);
+  });
+});
+
+describe('a fit on paper', () => {
+  it('tells what was measured, with its unit, and nothing that was not', () => {
+    const fit = fitOf('through-axle');
+    render(FitOnPaper, {
+      fields: fit?.fields ?? [],
+      entered: {
+        'old.lengthMm': '172',
+        'new.lengthMm': '6-3/4"',
+        'new.head': 'CONE',
+        spacersMm: '',
+      },
+      unit: 'mm',
+      address: '/fit/through-axle?',
+    });
+    const told = [...document.querySelectorAll('dl > div')].map((d) => d.textContent.trim());
+    expect(told.map((t) => t.replace(/\s+/g, ' '))).toEqual([
+      'The old one: Length under its head 172 mm',
+      'The new one: Length under its head 6-3/4"',
+      'The new one: Head cone',
+    ]);
+    expect(document.body).toHaveTextContent('Opens again at');
   });
 });
 
