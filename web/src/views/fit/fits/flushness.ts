@@ -1,3 +1,4 @@
+import { HOW_WELL, length } from '../asking';
 import type { Fit } from '../fields';
 
 export const flushness: Fit = {
@@ -13,5 +14,6 @@ export const flushness: Fit = {
       fresh: '0 0 0 0',
       needed: true,
     },
+    length('measuredToMm', 'A gap may be off by', { step: 0.01, fold: HOW_WELL }),
   ],
 };

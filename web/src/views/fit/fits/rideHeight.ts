@@ -1,6 +1,6 @@
 import type { Schemas } from '../../../api/client';
 import type { Dim, Line, Ring } from '../../../ruler/drawing';
-import { length, number } from '../asking';
+import { length, measured, number } from '../asking';
 import type { Fit } from '../fields';
 import { mm, type Section } from '../pieces';
 
@@ -159,5 +159,6 @@ export const rideHeight: Fit = {
     number('stand.leanDeg', 'Leans now, °', { fold: STAND, hint: '12' }),
     length('stand.fromRearAxleMm', 'Foot ahead of the rear axle', { fold: STAND, hint: '300' }),
     length('stand.liftMm', 'Centre stand lifts the wheel by', { fold: STAND }),
+    measured,
   ],
 };

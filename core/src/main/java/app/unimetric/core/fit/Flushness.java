@@ -14,6 +14,7 @@ import java.util.List;
  * @param tiltAtDeg where the gap is widest, from the first reading on
  * @param fittedMm what the lean alone would leave at each place
  * @param touches whether it touches anywhere
+ * @param inShort with what the gaps may be wrong by
  */
 public record Flushness(
     double tiltMm,
@@ -21,12 +22,17 @@ public record Flushness(
     boolean touches,
     List<Double> fittedMm,
     Verdict verdict,
+    FitVerdict inShort,
     List<String> reasons,
     List<Derivation> derivation)
     implements Judged {
   private static final String SOURCE = "workshop rule; least squares";
   private static final double MOST_MM = 50;
+  private static final double MOST_UNCERTAINTY_MM = 1;
   private static final double ROUNDING_MM = 1e-9;
+
+  /** A gap is closed where the thinnest feeler does not enter. */
+  private static final double BELOW_CLOSED_MM = GapCheck.CLOSED_MM - 1e-6;
 
   /** How it sits. */
   public enum Verdict {
@@ -41,12 +47,10 @@ public record Flushness(
   }
 
   @Override
-  public FitVerdict inShort() {
-    return FitVerdict.of(verdict == Verdict.FLUSH);
-  }
-
-  @Override
   public List<String> fails() {
+    if (inShort == FitVerdict.TOO_CLOSE) {
+      return List.of("readingsMm");
+    }
     return switch (verdict) {
       case FLUSH -> List.of();
       case TILTED -> List.of("tiltMm");
@@ -59,9 +63,10 @@ public record Flushness(
    *
    * @param readingsMm gaps at 4 or more places, equally spaced; 0 where the thinnest feeler does
    *     not enter
+   * @param measuredToMm by how much a gap may be wrong, either way
    */
-  public static Flushness of(List<Double> readingsMm) {
-    Problems problems = new Problems();
+  public static Flushness of(List<Double> readingsMm, double measuredToMm) {
+    Problems problems = new Problems().within(measuredToMm, 0, MOST_UNCERTAINTY_MM, "measuredToMm");
     for (int i = 0; i < Math.min(readingsMm.size(), 720); i++) {
       problems.within(readingsMm.get(i), 0, MOST_MM, "readingsMm[" + i + "]");
     }
@@ -83,6 +88,13 @@ public record Flushness(
             .derive("φ_t", h.highAtDeg(), "°", "atan2(b, a)", SOURCE)
             .derive("g_min", least, "mm", "narrowest gap", SOURCE)
             .derive("g_max", most, "mm", "widest gap", SOURCE);
+    FitVerdict inShort = FitWindow.atMost(BELOW_CLOSED_MM).judge(most, measuredToMm);
+    if (inShort == FitVerdict.TOO_CLOSE) {
+      why.because(
+          "Too close to call whether it is home: measure the gap to ± "
+              + Figure.fixed(Math.abs(most - GapCheck.CLOSED_MM), 2)
+              + " mm or better.");
+    }
     String widest = Figure.fixed(most, 2) + " mm";
     switch (verdict) {
       case FLUSH -> why.because("It is home all the way round.");
@@ -111,6 +123,7 @@ public record Flushness(
         touches,
         h.fitted(readingsMm),
         verdict,
+        inShort,
         why.reasons(),
         why.derivation());
   }

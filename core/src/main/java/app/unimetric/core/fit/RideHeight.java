@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param trailMm afterwards
  * @param trailChangeMm after less before
  * @param stand how it stands afterwards; null where that was not asked
+ * @param inShort with what the lengths may be wrong by
  * @param view by exact rotation; null where the frame was not measured
  */
 public record RideHeight(
@@ -27,6 +28,7 @@ public record RideHeight(
     double trailChangeMm,
     @Nullable SideStand stand,
     @Nullable SideView view,
+    FitVerdict inShort,
     List<String> fails,
     List<String> reasons,
     List<Derivation> derivation)
@@ -36,6 +38,7 @@ public record RideHeight(
   private static final double MOST_CHANGE_MM = 200;
   private static final double MOST_RATIO = 6;
   private static final double SMALL_TRAIL_MM = 80;
+  private static final double MOST_UNCERTAINTY_MM = 20;
 
   /** Which end. */
   public enum End {
@@ -71,10 +74,12 @@ public record RideHeight(
    *
    * @param stand null where its stands are not asked
    * @param chassis null where the frame was not measured
+   * @param measuredToMm by how much each length may be wrong, either way
    */
-  public record Asked(SideStand.@Nullable Now stand, SideView.@Nullable Chassis chassis) {
+  public record Asked(
+      SideStand.@Nullable Now stand, SideView.@Nullable Chassis chassis, double measuredToMm) {
     /** Rake and trail alone. */
-    public static final Asked NOTHING = new Asked(null, null);
+    public static final Asked NOTHING = new Asked(null, null, 0);
   }
 
   /**
@@ -91,7 +96,7 @@ public record RideHeight(
         .orThrow();
     return of(
         before,
-        new Change(End.REAR, eyeOffsetMm * motionRatio, 0),
+        new Change(End.REAR, eyeOffsetMm, motionRatio),
         asked,
         new Derivation("Δh", eyeOffsetMm * motionRatio, "mm", "eye offset · motion ratio", SOURCE));
   }
@@ -103,17 +108,29 @@ public record RideHeight(
    */
   public static RideHeight front(Before before, double forkSlideMm, Asked asked) {
     new Problems().within(forkSlideMm, -MOST_CHANGE_MM, MOST_CHANGE_MM, "forkSlideMm").orThrow();
-    double drop = forkSlideMm * Math.cos(Math.toRadians(before.rakeDeg()));
+    Change made = new Change(End.FRONT, forkSlideMm, Math.cos(Math.toRadians(before.rakeDeg())));
     return of(
-        before,
-        new Change(End.FRONT, drop, forkSlideMm),
-        asked,
-        new Derivation("Δh", drop, "mm", "slide · cos ε", SOURCE));
+        before, made, asked, new Derivation("Δh", made.dropMm(), "mm", "slide · cos ε", SOURCE));
   }
 
-  private record Change(End end, double dropMm, double slideMm) {}
+  /**
+   * What is changed.
+   *
+   * @param amountMm at the eye of the shock, or of the tubes in their clamps
+   * @param ratio of the drop of that end to it
+   */
+  record Change(End end, double amountMm, double ratio) {
+    double dropMm() {
+      return amountMm * ratio;
+    }
+
+    double slideMm() {
+      return end == End.FRONT ? amountMm : 0;
+    }
+  }
 
   private static RideHeight of(Before before, Change made, Asked asked, Derivation how) {
+    new Problems().within(asked.measuredToMm(), 0, MOST_UNCERTAINTY_MM, "measuredToMm").orThrow();
     double drop = made.dropMm();
     double pitch = Math.toDegrees(Math.atan(drop / before.wheelbaseMm()));
     double rake = before.rakeDeg() + (made.end() == End.REAR ? pitch : -pitch);
@@ -127,19 +144,21 @@ public record RideHeight(
             .derive("n", trail, "mm", "(R·sin ε − offset)/cos ε", SOURCE)
             .derive("Δn", change, "mm", "after − before", SOURCE);
     List<String> fails = new ArrayList<>();
-    steering(trail, change, fails, why);
+    RideSpread spread = RideSpread.of(before, made, asked);
+    FitVerdict verdict = steering(trail, change, spread.trailMm(), fails, why);
     SideStand stand =
         asked.stand() == null
             ? null
             : SideStand.after(asked.stand(), made.end(), drop, before.wheelbaseMm());
     if (stand != null) {
-      standing(stand, fails, why);
+      verdict = verdict.and(standing(stand, spread.leanDeg(), fails, why));
     }
     SideView.Chassis chassis = asked.chassis();
     SideView view = null;
     if (chassis != null) {
       view = SideView.of(before, chassis, made.end(), drop, made.slideMm());
-      lying(view, chassis.leastClearanceMm(), fails, why);
+      verdict =
+          verdict.and(lying(view, chassis.leastClearanceMm(), spread.clearanceMm(), fails, why));
     }
     why.because(
         "Measure with the rider's weight on it, and look at full bump for what comes near: tyre,"
@@ -152,12 +171,14 @@ public record RideHeight(
         change,
         stand,
         view,
+        verdict,
         List.copyOf(fails),
         why.reasons(),
         why.derivation());
   }
 
-  private static void steering(double trail, double change, List<String> fails, Why why) {
+  private static FitVerdict steering(
+      double trail, double change, double uncertainty, List<String> fails, Why why) {
     String way =
         change < 0
             ? "less trail: quicker, and less steady"
@@ -166,30 +187,40 @@ public record RideHeight(
         Figure.fixed(Math.abs(change), 1)
             + " mm "
             + (change == 0 ? "of trail: it steers as before." : way + "."));
-    if (trail < SMALL_TRAIL_MM) {
+    FitVerdict found = FitWindow.atLeast(SMALL_TRAIL_MM).judge(trail, uncertainty);
+    if (found != FitVerdict.FITS) {
       fails.add("trailMm");
       why.first(
-          "Only "
-              + Figure.fixed(trail, 0)
-              + " mm of trail are left: it may shake its head. Change the other end along with it.");
+          found == FitVerdict.TOO_CLOSE
+              ? "Too close to call whether enough trail is left: measure better, above all offset and"
+                  + " tyre."
+              : "Only "
+                  + Figure.fixed(trail, 0)
+                  + " mm of trail are left: it may shake its head. Change the other end along with"
+                  + " it.");
     }
+    return found;
   }
 
-  private static void standing(SideStand stand, List<String> fails, Why why) {
+  private static FitVerdict standing(
+      SideStand stand, double uncertainty, List<String> fails, Why why) {
     why.derive("λ", stand.leanDeg(), "°", "atan(tan λ₀ − drop at the foot/reach)", "rigid machine");
     String lean = Figure.fixed(stand.leanDeg(), 1) + "°";
-    if (stand.holds()) {
+    FitVerdict found = SideStand.SAFE.judge(stand.leanDeg(), uncertainty);
+    if (found == FitVerdict.FITS) {
       why.because("On its side stand it leans by " + lean + ".");
     } else {
       fails.add("standLeanDeg");
       why.first(
-          stand.leanDeg() < SideStand.LEAST_LEAN_DEG
-              ? "On its side stand it leans by "
-                  + lean
-                  + " only: a push puts it over to the other side. A shorter stand goes with it."
-              : "On its side stand it leans by "
-                  + lean
-                  + ": it is heavy to right. A longer stand, or a wider foot, goes with it.");
+          found == FitVerdict.TOO_CLOSE
+              ? "Too close to call whether it leans enough on its side stand: measure the foot better."
+              : stand.leanDeg() < SideStand.LEAST_LEAN_DEG
+                  ? "On its side stand it leans by "
+                      + lean
+                      + " only: a push puts it over to the other side. A shorter stand goes with it."
+                  : "On its side stand it leans by "
+                      + lean
+                      + ": it is heavy to right. A longer stand, or a wider foot, goes with it.");
     }
     if (stand.liftMm() != null) {
       why.because(
@@ -198,9 +229,11 @@ public record RideHeight(
               + " mm off the ground"
               + (stand.liftMm() < 0 ? ": it stands on the wheel, not on the stand." : "."));
     }
+    return found;
   }
 
-  private static void lying(SideView view, @Nullable Double leastMm, List<String> fails, Why why) {
+  private static FitVerdict lying(
+      SideView view, @Nullable Double leastMm, double uncertainty, List<String> fails, Why why) {
     SideView.State after = view.after();
     why.derive("ε exact", after.rakeDeg(), "°", "set down on both wheels", "rigid bodies")
         .derive("n exact", after.trailMm(), "mm", "(R·sin ε − offset)/cos ε", SOURCE)
@@ -212,22 +245,21 @@ public record RideHeight(
             + Figure.fixed(view.before().swingarmDeg(), 1)
             + "° before; look at the chain's run and slack.");
     SideView.Point lowest = after.lowest();
-    if (lowest != null) {
-      double least = leastMm == null ? 0 : leastMm;
-      boolean clear = lowest.yMm() >= least;
-      String left =
-          Figure.fixed(Math.max(lowest.yMm(), 0), 0) + " mm are left below its lowest part";
-      if (clear) {
-        why.because(left + ".");
-      } else {
-        fails.add("clearanceMm");
-        why.first(left + ", " + Figure.typed(least) + " mm are wanted.");
-      }
+    if (lowest == null) {
+      return FitVerdict.FITS;
     }
-  }
-
-  @Override
-  public FitVerdict inShort() {
-    return FitVerdict.of(fails.isEmpty());
+    double least = leastMm == null ? 0 : leastMm;
+    FitVerdict found = FitWindow.atLeast(least).judge(lowest.yMm(), uncertainty);
+    String left = Figure.fixed(Math.max(lowest.yMm(), 0), 0) + " mm are left below its lowest part";
+    if (found == FitVerdict.FITS) {
+      why.because(left + ".");
+    } else {
+      fails.add("clearanceMm");
+      why.first(
+          found == FitVerdict.TOO_CLOSE
+              ? "Too close to call whether enough is left below its lowest part: measure it better."
+              : left + ", " + Figure.typed(least) + " mm are wanted.");
+    }
+    return found;
   }
 }

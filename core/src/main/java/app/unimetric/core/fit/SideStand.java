@@ -16,6 +16,7 @@ public record SideStand(double leanDeg, @Nullable Double liftMm) {
   /** Leaning more it is heavy to right, and its stand sinks in. */
   public static final double MOST_LEAN_DEG = 18;
 
+  static final FitWindow SAFE = new FitWindow(LEAST_LEAN_DEG, MOST_LEAN_DEG);
   private static final double MOST_MM = 2000;
 
   /**
@@ -57,10 +58,5 @@ public record SideStand(double leanDeg, @Nullable Double liftMm) {
     return new SideStand(
         Math.toDegrees(Math.atan(foot)),
         lift == null ? null : (Double) (end == RideHeight.End.REAR ? lift + dropMm : lift));
-  }
-
-  /** Whether it stands safely. */
-  boolean holds() {
-    return leanDeg >= LEAST_LEAN_DEG && leanDeg <= MOST_LEAN_DEG;
   }
 }

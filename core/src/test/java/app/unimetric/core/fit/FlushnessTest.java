@@ -21,12 +21,12 @@ class FlushnessTest {
   })
   void howItSitsIsToldByItsGaps(String gaps, Flushness.Verdict verdict) {
     List<Double> readings = List.of(gaps.split(" ")).stream().map(Double::valueOf).toList();
-    assertThat(Flushness.of(readings).verdict()).isEqualTo(verdict);
+    assertThat(Flushness.of(readings, 0).verdict()).isEqualTo(verdict);
   }
 
   @Test
   void theTiltIsItsFirstHarmonicOverTheWholeRim() {
-    Flushness f = Flushness.of(List.of(0.0, 0.1, 0.2, 0.1));
+    Flushness f = Flushness.of(List.of(0.0, 0.1, 0.2, 0.1), 0);
     assertThat(f.tiltMm()).isCloseTo(0.2, within(1e-9));
     assertThat(f.tiltAtDeg()).isCloseTo(180, within(1e-9));
     assertThat(f.touches()).isTrue();
@@ -35,8 +35,9 @@ class FlushnessTest {
 
   @Test
   void threeReadingsAndGapsBelowNothingAreTold() {
-    assertThatThrownBy(() -> Flushness.of(List.of(0.0, 0.1, 0.2))).hasMessageContaining("needs 4");
-    assertThatThrownBy(() -> Flushness.of(List.of(0.0, -0.1, 0.2, 0.1)))
+    assertThatThrownBy(() -> Flushness.of(List.of(0.0, 0.1, 0.2), 0))
+        .hasMessageContaining("needs 4");
+    assertThatThrownBy(() -> Flushness.of(List.of(0.0, -0.1, 0.2, 0.1), 0))
         .hasMessageContaining("from 0 to 50");
   }
 }

@@ -167,11 +167,28 @@ class JudgedTest {
     assertThat(oval.inShort()).isEqualTo(FitVerdict.DOES_NOT);
     assertThat(oval.fails()).containsExactly("outOfRoundMm");
     assertThat(PressFit.of(bore, 40.98, null, 0.02).inShort()).isEqualTo(FitVerdict.TOO_CLOSE);
-    Flushness flush = Flushness.of(List.of(0.0, 0.0, 0.0, 0.0));
+    Flushness flush = Flushness.of(List.of(0.0, 0.0, 0.0, 0.0), 0);
     assertThat(flush.inShort()).isEqualTo(FitVerdict.FITS);
     assertThat(flush.fails()).isEmpty();
-    assertThat(Flushness.of(List.of(0.0, 0.1, 0.2, 0.1)).fails()).containsExactly("tiltMm");
-    assertThat(Flushness.of(List.of(0.2, 0.2, 0.2, 0.2)).fails()).containsExactly("readingsMm");
+    assertThat(Flushness.of(List.of(0.0, 0.1, 0.2, 0.1), 0).fails()).containsExactly("tiltMm");
+    assertThat(Flushness.of(List.of(0.2, 0.2, 0.2, 0.2), 0).fails()).containsExactly("readingsMm");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "0.04, 0, FITS",
+    "0.05, 0, DOES_NOT",
+    "0.04, 0.005, FITS",
+    "0.04, 0.02, TOO_CLOSE",
+    "0.06, 0.02, TOO_CLOSE",
+    "0.08, 0.02, DOES_NOT",
+  })
+  void aGapIsClosedWhereNoFeelerEnters(double widest, double measuredTo, FitVerdict verdict) {
+    Flushness f = Flushness.of(List.of(0.0, 0.0, widest, 0.0), measuredTo);
+    assertThat(f.inShort()).isEqualTo(verdict);
+    assertThat(f.fails().isEmpty()).isEqualTo(verdict == FitVerdict.FITS);
+    assertThat(f.reasons().get(0).startsWith("Too close"))
+        .isEqualTo(verdict == FitVerdict.TOO_CLOSE);
   }
 
   @Test

@@ -17,7 +17,7 @@ class SideViewTest {
 
   private static SideView rear(double eyeOffsetMm, double ratio) {
     return Objects.requireNonNull(
-        RideHeight.rear(BEFORE, eyeOffsetMm, ratio, new RideHeight.Asked(null, CHASSIS)).view());
+        RideHeight.rear(BEFORE, eyeOffsetMm, ratio, new RideHeight.Asked(null, CHASSIS, 0)).view());
   }
 
   /**
@@ -42,7 +42,7 @@ class SideViewTest {
   void theFrontGoesUpItsFork() {
     SideView v =
         Objects.requireNonNull(
-            RideHeight.front(BEFORE, 20, new RideHeight.Asked(null, CHASSIS)).view());
+            RideHeight.front(BEFORE, 20, new RideHeight.Asked(null, CHASSIS, 0)).view());
     double up = 20 * Math.cos(Math.toRadians(26));
     double back = 20 * Math.sin(Math.toRadians(26));
     assertThat(v.after().rakeDeg())
@@ -55,7 +55,7 @@ class SideViewTest {
     Random random = new Random(11);
     for (int i = 0; i < 200; i++) {
       double eye = random.nextDouble(-8, 8);
-      RideHeight r = RideHeight.rear(BEFORE, eye, 2.5, new RideHeight.Asked(null, CHASSIS));
+      RideHeight r = RideHeight.rear(BEFORE, eye, 2.5, new RideHeight.Asked(null, CHASSIS, 0));
       SideView v = Objects.requireNonNull(r.view());
       assertThat(v.after().rakeDeg()).as("%s", eye).isCloseTo(r.rakeDeg(), within(0.01));
       assertThat(v.after().trailMm()).isCloseTo(r.trailMm(), within(0.2));
@@ -83,7 +83,7 @@ class SideViewTest {
     SideView.Chassis small =
         new SideView.Chassis(300, 550, 380, new SideView.Point(700, 150), null);
     for (int eye = -12; eye <= 12; eye += 3) {
-      RideHeight r = RideHeight.rear(BEFORE, eye, 2.5, new RideHeight.Asked(null, small));
+      RideHeight r = RideHeight.rear(BEFORE, eye, 2.5, new RideHeight.Asked(null, small, 0));
       SideView v = Objects.requireNonNull(r.view());
       assertThat(v.before().rakeDeg()).isCloseTo(26, within(1e-9));
       assertThat(v.before().wheelbaseMm()).isCloseTo(1500, within(1e-9));
@@ -117,7 +117,7 @@ class SideViewTest {
       assertThat(left).isLessThan(last);
       last = left;
     }
-    RideHeight low = RideHeight.rear(BEFORE, 20, 2.5, new RideHeight.Asked(null, CHASSIS));
+    RideHeight low = RideHeight.rear(BEFORE, 20, 2.5, new RideHeight.Asked(null, CHASSIS, 0));
     assertThat(low.fails()).containsExactly("clearanceMm");
     assertThat(low.inShort()).isEqualTo(FitVerdict.DOES_NOT);
     assertThat(low.reasons()).anyMatch(r -> r.contains("130 mm are wanted"));
@@ -128,7 +128,7 @@ class SideViewTest {
   @CsvSource({"10, 7.55, true", "13, 6.20, true", "16, 4.84, false", "-20, 20.43, false"})
   void loweredItStandsUprightOnItsSideStand(double eye, double lean, boolean safe) {
     SideStand.Now now = new SideStand.Now(250, 12, 300, 30.0);
-    RideHeight r = RideHeight.rear(BEFORE, eye, 2.5, new RideHeight.Asked(now, null));
+    RideHeight r = RideHeight.rear(BEFORE, eye, 2.5, new RideHeight.Asked(now, null, 0));
     SideStand after = Objects.requireNonNull(r.stand());
     assertThat(after.leanDeg()).isCloseTo(lean, within(0.02));
     assertThat(after.liftMm()).isCloseTo(30 + 2.5 * eye, within(1e-9));
@@ -140,15 +140,52 @@ class SideViewTest {
     SideStand.Now now = new SideStand.Now(250, 12, 300, 30.0);
     SideStand after =
         Objects.requireNonNull(
-            RideHeight.front(BEFORE, 20, new RideHeight.Asked(now, null)).stand());
+            RideHeight.front(BEFORE, 20, new RideHeight.Asked(now, null, 0)).stand());
     assertThat(after.liftMm()).isEqualTo(30);
     double atFoot = 20 * Math.cos(Math.toRadians(26)) / 5;
     assertThat(Math.tan(Math.toRadians(after.leanDeg())))
         .isCloseTo(Math.tan(Math.toRadians(12)) - atFoot / 250, within(1e-9));
   }
 
+  /**
+   * By hand: dn = (u·sin ε + u)/cos ε for tyre and offset, and what the drop and base do besides.
+   */
+  @ParameterizedTest
+  @CsvSource({"0, DOES_NOT", "0.5, DOES_NOT", "5, TOO_CLOSE"})
+  void trailIsKnownAsWellAsWhatItIsMadeOf(double measuredTo, FitVerdict verdict) {
+    RideHeight.Before little = new RideHeight.Before(1500, 20, 40, 320);
+    RideHeight r = RideHeight.rear(little, 1, 2.5, new RideHeight.Asked(null, null, measuredTo));
+    assertThat(r.inShort()).isEqualTo(verdict);
+    assertThat(r.fails()).containsExactly("trailMm");
+    double e = Math.toRadians(r.rakeDeg());
+    RideSpread spread =
+        RideSpread.of(
+            little,
+            new RideHeight.Change(RideHeight.End.REAR, 1, 2.5),
+            new RideHeight.Asked(null, null, 1));
+    double byHand = (Math.sin(e) + 1) / Math.cos(e);
+    assertThat(spread.trailMm()).isCloseTo(byHand + 0.6, within(0.15));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0, DOES_NOT", "1, TOO_CLOSE"})
+  void leanAndClearanceAreKnownAsWellAsTheyWereMeasured(double measuredTo, FitVerdict verdict) {
+    SideStand.Now now = new SideStand.Now(250, 12, 300, null);
+    RideHeight lean =
+        RideHeight.rear(BEFORE, 15.8, 2.5, new RideHeight.Asked(now, null, measuredTo));
+    assertThat(lean.fails()).containsExactly("standLeanDeg");
+    assertThat(lean.inShort()).isEqualTo(verdict);
+    SideView.Chassis low = new SideView.Chassis(320, 550, 380, new SideView.Point(700, 150), 137.5);
+    RideHeight clear =
+        RideHeight.rear(BEFORE, 10, 2.5, new RideHeight.Asked(null, low, measuredTo));
+    assertThat(clear.fails()).containsExactly("clearanceMm");
+    assertThat(clear.inShort()).isEqualTo(verdict);
+  }
+
   @Test
   void nonsenseIsTold() {
+    assertThatThrownBy(() -> RideHeight.front(BEFORE, 5, new RideHeight.Asked(null, null, -1)))
+        .hasMessageContaining("measuredToMm");
     assertThatThrownBy(() -> new SideView.Chassis(320, 550, 900, null, null))
         .hasMessageContaining("than the swingarm is long");
     assertThatThrownBy(() -> rear(200, 6)).hasMessageContaining("than the swingarm reaches");

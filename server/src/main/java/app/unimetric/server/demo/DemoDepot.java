@@ -59,17 +59,26 @@ class DemoDepot implements ApplicationRunner {
   private final Packs packs;
   private final Stock stock;
   private final DemoWork work;
+  private final DemoFits fits;
   private final Clock clock;
   private final Map<String, Machine> machines = new LinkedHashMap<>();
 
   DemoDepot(
-      People people, Fleet fleet, Crib crib, Packs packs, Stock stock, DemoWork work, Clock clock) {
+      People people,
+      Fleet fleet,
+      Crib crib,
+      Packs packs,
+      Stock stock,
+      DemoWork work,
+      DemoFits fits,
+      Clock clock) {
     this.people = people;
     this.fleet = fleet;
     this.crib = crib;
     this.packs = packs;
     this.stock = stock;
     this.work = work;
+    this.fits = fits;
     this.clock = clock;
   }
 
@@ -450,7 +459,9 @@ class DemoDepot implements ApplicationRunner {
     ride(ilse, "Mule 1", 2, 612);
     ride(ilse, "Haul 1", 27, 2_010);
     work.whole(machineId("Haul 1"), "stem-and-bar", bram, asta, at(27, 9), List.of());
+    fits.stem(machineId("Haul 1"), bram.signature(), at(27, 8));
     ride(ilse, "Haul 1", 1, 2_240);
+    fits.rotor(machineId("Gravel 1"), ilse.signature(), at(3, 15));
     ride(ilse, "Patrol 2", 9, 21_640);
     work.whole(
         machineId("Patrol 2"),

@@ -23,7 +23,9 @@ public final class FlushnessCall implements FitAsked<FlushnessCall.Request> {
       @Schema(
               description =
                   "gaps at 4 or more places round the rim, equally spaced, mm; 0: touching")
-          List<Double> readingsMm) {}
+          List<Double> readingsMm,
+      @Schema(description = "by how much a gap may be wrong, mm; left out: 0")
+          @Nullable Double measuredToMm) {}
 
   @Schema(
       name = "FlushnessResponse",
@@ -64,6 +66,6 @@ public final class FlushnessCall implements FitAsked<FlushnessCall.Request> {
   @Override
   public Flushness judge(Request r) {
     Fields.noNulls(r.readingsMm(), "readingsMm");
-    return Flushness.of(r.readingsMm());
+    return Flushness.of(r.readingsMm(), Fields.or(r.measuredToMm(), 0));
   }
 }

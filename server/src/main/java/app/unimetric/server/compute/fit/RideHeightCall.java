@@ -42,7 +42,9 @@ public final class RideHeightCall implements FitAsked<RideHeightCall.Request> {
       @Schema(description = "mm") double forkOffsetMm,
       @Schema(description = "mm") double frontTyreRadiusMm,
       @Nullable Stand stand,
-      @Schema(description = "left out: no exact rotation") @Nullable Chassis chassis) {}
+      @Schema(description = "left out: no exact rotation") @Nullable Chassis chassis,
+      @Schema(description = "by how much each length may be wrong, mm; left out: 0")
+          @Nullable Double measuredToMm) {}
 
   @Schema(name = "SideStand")
   public record Stand(
@@ -128,7 +130,9 @@ public final class RideHeightCall implements FitAsked<RideHeightCall.Request> {
     Chassis frame = r.chassis();
     RideHeight.Asked asked =
         new RideHeight.Asked(
-            stands == null ? null : stands.now(), frame == null ? null : frame.chassis());
+            stands == null ? null : stands.now(),
+            frame == null ? null : frame.chassis(),
+            Fields.or(r.measuredToMm(), 0));
     return rear
         ? RideHeight.rear(before, Fields.or(eye, 0), Fields.or(r.motionRatio(), 1), asked)
         : RideHeight.front(before, Fields.or(slide, 0), asked);
