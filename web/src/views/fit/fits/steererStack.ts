@@ -131,7 +131,17 @@ export const steererStack: Fit = {
       step: 0.1,
       needed: true,
     }),
-    { key: 'carbon', label: 'Steerer is of carbon', kind: 'yes' },
+    {
+      key: 'carbon',
+      label: 'Steerer is of',
+      kind: 'choice',
+      fresh: '',
+      choices: [
+        ['', 'not said'],
+        ['no', 'metal'],
+        ['yes', 'carbon'],
+      ],
+    },
     length('target.min', 'Gap at the least', { fold: LIMITS }),
     length('target.aim', 'Gap aimed at', { fold: LIMITS }),
     length('target.max', 'Gap at the most', { fold: LIMITS }),
@@ -147,4 +157,5 @@ export const steererStack: Fit = {
     }),
     measured,
   ],
+  shape: ({ carbon, ...r }) => (carbon ? { ...r, carbon: carbon === 'yes' } : r),
 };

@@ -3,6 +3,7 @@ CREATE TABLE kept_fit (
   id uuid PRIMARY KEY,
   machine_id uuid NOT NULL REFERENCES machine,
   job_id uuid REFERENCES job,
+  question text,
   taken text NOT NULL CHECK (taken IN ('FOUND', 'LEFT')),
   document json NOT NULL,
   note text NOT NULL,

@@ -91,7 +91,7 @@ public record PadWear(
         });
     FitVerdict may = new FitWindow(SMALLEST_MM, MOST_MM).judge(above, measuredToMm);
     if (may == FitVerdict.TOO_CLOSE) {
-      why.because(
+      why.first(
           "Too close to the limit to call: measure to ± "
               + Figure.fixed(Math.abs(above), 2)
               + " mm or better, or renew them.");

@@ -3,6 +3,7 @@ package app.unimetric.core.fit;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.why.Derivation;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -38,9 +39,11 @@ public record Positions(List<Position> items, double measuredToMm) implements Ju
     return fails;
   }
 
+  /** What does not stand as it stood comes first. */
   @Override
   public List<String> reasons() {
     return items.stream()
+        .sorted(Comparator.comparing(p -> p.judged(measuredToMm) == FitVerdict.FITS))
         .map(
             p ->
                 p.judged(measuredToMm) == FitVerdict.TOO_CLOSE

@@ -123,13 +123,13 @@ public record Runout(
             : FitWindow.atLeast(thickness.minimumMm()).judge(thickness.thinnestMm(), measuredToMm);
     explain(why, verdict, total, limitMm, wobble, residual, h.highAtDeg());
     if (runs == FitVerdict.TOO_CLOSE) {
-      why.because(
+      why.first(
           "Too close to its limit to call: read it to ± "
               + Figure.fixed(Math.abs(total - limitMm) / 2, 3)
               + " mm or better.");
     }
     if (thick == FitVerdict.TOO_CLOSE) {
-      why.because("Too close to its least thickness to call: measure that better.");
+      why.first("Too close to its least thickness to call: measure that better.");
     }
     if (thickness != null) {
       explain(why, thickness, variation == null ? 0 : variation);

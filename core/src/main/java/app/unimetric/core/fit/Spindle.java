@@ -242,7 +242,7 @@ public record Spindle(
       return;
     }
     fails.add(field);
-    why.because(
+    why.first(
         found == FitVerdict.TOO_CLOSE
             ? "Too close to call whether the " + what + " passes: measure it better."
             : "The "

@@ -115,12 +115,15 @@ public record SteererStack(
    * @param mostBelowMm of spacers below the stem; null where nothing limits them
    * @param upperBoltBelowTopMm of the stem, which the steerer must pass; null where it is not known
    * @param expander null where there is none
+   * @param materialSaid whether it is known what the steerer is of; where it is not, a high stack
+   *     below is not called good
    */
   public record Limits(
       Target target,
       @Nullable Double mostBelowMm,
       @Nullable Double upperBoltBelowTopMm,
-      @Nullable Expander expander) {
+      @Nullable Expander expander,
+      boolean materialSaid) {
     public Limits {
       Problems problems = new Problems();
       if (mostBelowMm != null) {
@@ -139,6 +142,11 @@ public record SteererStack(
      */
     public static @Nullable Double mostBelowMm(@Nullable Double statedMm, boolean carbon) {
       return statedMm == null && carbon ? (Double) MOST_BELOW_CARBON_MM : statedMm;
+    }
+
+    /** Whether so much below the stem would be too much if the steerer were of carbon. */
+    boolean hangsOnMaterial(double belowMm) {
+      return !materialSaid && mostBelowMm == null && belowMm > MOST_BELOW_CARBON_MM + ROUNDING_MM;
     }
 
     boolean below(double belowMm) {
@@ -215,18 +223,25 @@ public record SteererStack(
     }
     if (!limits.below(below)) {
       fails.add("spacersBelowMm");
-      why.because(
+      why.first(
           Figure.typed(below)
               + " mm of spacers stand below the stem, more than the steerer bears.");
     }
     if (!limits.passesBolt(gap, above)) {
       fails.add("upperBoltBelowTopMm");
-      why.because("The steerer ends below the upper clamp bolt: the stem would crush, not hold.");
+      why.first("The steerer ends below the upper clamp bolt: the stem would crush, not hold.");
     }
     if (!limits.holdsExpander(parts, below)) {
       fails.add("expander");
-      why.because(
-          "The expander does not sit where the stem clamps: the tube is not held up there.");
+      why.first("The expander does not sit where the stem clamps: the tube is not held up there.");
+    }
+    if (limits.hangsOnMaterial(below)) {
+      verdict = verdict.and(FitVerdict.TOO_CLOSE);
+      fails.add("spacersBelowMm");
+      why.first(
+          "Say what the steerer is of: carbon bears "
+              + Figure.typed(MOST_BELOW_CARBON_MM)
+              + " mm of spacers below the stem, where its maker states nothing else.");
     }
     boolean fits = rest && window.holds(gap);
     if (stockMm != null && !fits) {

@@ -225,7 +225,7 @@ class JudgedTest {
         SteererStack.of(
             new SteererStack.Parts(55, 40, List.of(10.0), List.of(5.0), 0.2),
             new SteererStack.Limits(
-                SteererStack.Target.USUAL, 5.0, 60.0, new SteererStack.Expander(50, 55)),
+                SteererStack.Target.USUAL, 5.0, 60.0, new SteererStack.Expander(50, 55), true),
             null,
             0);
     assertThat(stack.inShort()).isEqualTo(FitVerdict.DOES_NOT);

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class SteererStackTest {
   private static final SteererStack.Limits USUAL =
-      new SteererStack.Limits(SteererStack.Target.USUAL, null, null, null);
+      new SteererStack.Limits(SteererStack.Target.USUAL, null, null, null, true);
 
   private static SteererStack.Parts parts(double steerer) {
     return new SteererStack.Parts(steerer, 40, List.of(10.0), List.of(5.0), 0.2);
@@ -62,7 +62,7 @@ class SteererStackTest {
   @CsvSource({"10, true", "9.9, false"})
   void aCarbonSteererBearsOnlySoMuchBelow(double most, boolean fits) {
     SteererStack.Limits limits =
-        new SteererStack.Limits(SteererStack.Target.USUAL, most, null, null);
+        new SteererStack.Limits(SteererStack.Target.USUAL, most, null, null, true);
     assertThat(SteererStack.of(parts(51.8), limits, null, 0).fits()).isEqualTo(fits);
   }
 
@@ -73,7 +73,7 @@ class SteererStackTest {
         SteererStack.of(
             new SteererStack.Parts(
                 51.8, 40, List.of(below), above > 0 ? List.of(above) : List.of(), 0.2),
-            new SteererStack.Limits(SteererStack.Target.USUAL, null, bolt, null),
+            new SteererStack.Limits(SteererStack.Target.USUAL, null, bolt, null, true),
             null,
             0);
     assertThat(s.gapMm()).isCloseTo(3, within(1e-9));
@@ -86,7 +86,7 @@ class SteererStackTest {
     // Under preload the stem clamps from 9.8 to 49.8 mm above the cover.
     SteererStack.Limits limits =
         new SteererStack.Limits(
-            SteererStack.Target.USUAL, null, null, new SteererStack.Expander(from, to));
+            SteererStack.Target.USUAL, null, null, new SteererStack.Expander(from, to), true);
     assertThat(SteererStack.of(parts(51.8), limits, null, 0).fits()).isEqualTo(fits);
   }
 
@@ -119,7 +119,11 @@ class SteererStackTest {
               0.2);
       SteererStack.Limits limits =
           new SteererStack.Limits(
-              SteererStack.Target.USUAL, 12.0 + random.nextInt(20), 4.0 + random.nextInt(8), null);
+              SteererStack.Target.USUAL,
+              12.0 + random.nextInt(20),
+              4.0 + random.nextInt(8),
+              null,
+              true);
       Optional<double[]> brute = brute(parts, limits, stock);
       SteererStack found = SteererStack.of(parts, limits, stock, 0);
       assertThat(found.best() != null).isEqualTo(brute.isPresent());
@@ -183,5 +187,34 @@ class SteererStackTest {
     }
     assertThatThrownBy(() -> SteererStack.of(parts(80), USUAL, many, 0))
         .hasMessageContaining("leave some out");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "30, , FITS",
+    "31, , TOO_CLOSE",
+    "31, false, FITS",
+    "30, true, FITS",
+    "31, true, DOES_NOT",
+  })
+  void aHighStackBelowIsGoodOnlyWhereItIsKnownWhatBearsIt(
+      double below, Boolean carbon, FitVerdict verdict) {
+    SteererStack s =
+        SteererStack.of(
+            new SteererStack.Parts(below + 40 - 3.2, 40, List.of(below), List.of(), 0.2),
+            new SteererStack.Limits(
+                SteererStack.Target.USUAL,
+                SteererStack.Limits.mostBelowMm(null, Boolean.TRUE.equals(carbon)),
+                null,
+                null,
+                carbon != null),
+            null,
+            0);
+    assertThat(s.inShort()).isEqualTo(verdict);
+    assertThat(s.fails())
+        .isEqualTo(verdict == FitVerdict.FITS ? List.of() : List.of("spacersBelowMm"));
+    if (verdict == FitVerdict.TOO_CLOSE) {
+      assertThat(s.reasons().get(0)).startsWith("Say what the steerer is of");
+    }
   }
 }

@@ -68,7 +68,7 @@ final class DemoFits {
       Instant at) {
     JsonNode measured = json.readTree(request.replace('\'', '"'));
     fits.keep(
-        new KeptFits.Measured(UUID.randomUUID(), machine, null, taken, measured, ""),
+        new KeptFits.Measured(UUID.randomUUID(), machine, null, null, taken, measured, ""),
         judge.work(call, state, measured),
         at,
         by);

@@ -71,6 +71,7 @@ class FitController {
             f.id(),
             fleet.machine(machineId).id(),
             ofMachine(f.jobId(), machineId),
+            null,
             f.taken(),
             f.request(),
             f.note().strip()),

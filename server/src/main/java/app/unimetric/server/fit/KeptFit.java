@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param call the name of the calculation, as in its address
  * @param what it is, in words
  * @param jobId the job it was measured for; null where none
+ * @param question what of that job it answered; null where nothing was asked
  */
 public record KeptFit(
     UUID id,
@@ -22,6 +23,7 @@ public record KeptFit(
     String what,
     String note,
     @Nullable UUID jobId,
+    @Nullable String question,
     String by,
     Instant at) {
   static KeptFit of(KeptFitRow row, WorkedFit fit) {
@@ -34,6 +36,7 @@ public record KeptFit(
         call.words(),
         row.note(),
         row.jobId(),
+        row.question(),
         row.saidBy(),
         row.saidAt());
   }

@@ -18,6 +18,7 @@ interface KeptFitMapper {
       @Param("id") UUID id,
       @Param("machineId") UUID machineId,
       @Param("jobId") @Nullable UUID jobId,
+      @Param("question") @Nullable String question,
       @Param("taken") Taken taken,
       @Param("document") String document,
       @Param("note") String note,

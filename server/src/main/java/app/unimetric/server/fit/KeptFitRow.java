@@ -11,5 +11,6 @@ record KeptFitRow(
     String document,
     String note,
     @Nullable UUID jobId,
+    @Nullable String question,
     String saidBy,
     Instant saidAt) {}

@@ -61,10 +61,17 @@ public class KeptFits {
    *
    * @param id made by the sender; the same is taken once
    * @param jobId null where it belongs to no job
+   * @param question what of the job it answers; null where nothing was asked
    * @param request as the call took it
    */
   public record Measured(
-      UUID id, UUID machineId, @Nullable UUID jobId, Taken taken, JsonNode request, String note) {
+      UUID id,
+      UUID machineId,
+      @Nullable UUID jobId,
+      @Nullable String question,
+      Taken taken,
+      JsonNode request,
+      String note) {
     public Measured {
       new Problems()
           .require(note.length() <= LONGEST_NOTE, "note", "is longer than 1 000 characters.")
@@ -77,6 +84,7 @@ public class KeptFits {
         m.id(),
         m.machineId(),
         m.jobId(),
+        m.question(),
         m.taken(),
         FitDocument.write(fit, m.request()),
         m.note(),

@@ -200,10 +200,12 @@ record JobSheet(
    * @param said in a sentence
    */
   record FitBefore(UUID id, String said, String by, Instant at) {
-    static @Nullable FitBefore of(FitCall call, List<KeptFit> kept) {
+    /** The last answer to the same question on this machine, where that was that it fits. */
+    static @Nullable FitBefore of(String question, FitCall call, List<KeptFit> kept) {
       return kept.stream()
-          .filter(k -> k.fit().call() == call && k.fit().verdict() == FitVerdict.FITS)
+          .filter(k -> question.equals(k.question()) && k.fit().call() == call)
           .findFirst()
+          .filter(k -> k.fit().verdict() == FitVerdict.FITS)
           .map(k -> new FitBefore(k.id(), k.fit().said().get(0), k.by(), k.at()))
           .orElse(null);
     }
@@ -222,7 +224,8 @@ record JobSheet(
         FitCall call = q.call();
         if (call != null) {
           asked.put(
-              q.question(), new AskedFit(call.call(), call.words(), FitBefore.of(call, kept)));
+              q.question(),
+              new AskedFit(call.call(), call.words(), FitBefore.of(q.question(), call, kept)));
         }
       }
       return asked;

@@ -96,6 +96,12 @@ class WorkedFitsTest extends OnSheets {
     assertThat(same.status()).as(same.detail()).isEqualTo(200);
     assertThat(inTheWay(same.body())).isEmpty();
     assertThat(same.body().path("fitAnswers").get(0).path("by").asString()).isEqualTo("Ilse");
+    assertThat(same.body().path("fitAnswers").get(0).path("note").asString())
+        .startsWith("As measured on 20")
+        .endsWith("as measured before");
+    answer(bram, first, Map.of("worked", worked("RIDE_HEIGHT", rear(14))));
+    UUID later = open(ilse, machine, "mc-lowering");
+    assertThat(asked(later).has("before")).as("the last time it did not").isFalse();
     UUID elsewhere = open(ilse, aMachine(aModel(), 2019, "any"), "mc-lowering");
     Answer astray = answer(ilse, elsewhere, Map.of("sameAs", before));
     assertThat(astray.status()).isEqualTo(400);

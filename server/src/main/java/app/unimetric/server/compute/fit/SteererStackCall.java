@@ -54,7 +54,9 @@ public final class SteererStackCall implements FitAsked<SteererStackCall.Request
           @Nullable Double maxBelowMm,
       @Schema(description = "of the stem, mm") @Nullable Double upperBoltBelowTopMm,
       @Nullable Expander expander,
-      @Schema(description = "whether the steerer is of carbon; left out: no")
+      @Schema(
+              description =
+                  "whether the steerer is of carbon; left out: not known, and then more than 30 mm below is not called good")
           @Nullable Boolean carbon,
       @Schema(description = "by how much each length may be wrong, mm; left out: 0")
           @Nullable Double measuredToMm) {}
@@ -125,7 +127,8 @@ public final class SteererStackCall implements FitAsked<SteererStackCall.Request
             Objects.requireNonNull(target),
             SteererStack.Limits.mostBelowMm(r.maxBelowMm(), Boolean.TRUE.equals(r.carbon())),
             r.upperBoltBelowTopMm(),
-            expander),
+            expander,
+            r.carbon() != null),
         r.stockMm(),
         Fields.or(r.measuredToMm(), 0));
   }
