@@ -1,7 +1,10 @@
 <script lang="ts">
   import { api, ask, type Schemas } from '../../api/client';
   import { thousands } from '../../joint/figures';
+  import { here } from '../../api/session.svelte';
   import Search from '../../shell/Search.svelte';
+
+  import NewMachine from './NewMachine.svelte';
 
   const KINDS = { MOTORCYCLE: 'Motorcycles', ATV: 'ATVs', BICYCLE: 'Bicycles' } as const;
   const find = (q: string) => ask(api.GET('/api/machines', { params: { query: { q } } }));
@@ -13,6 +16,12 @@
 
 <svelte:head><title>Machines · Unimetric</title></svelte:head>
 <h1>Machines</h1>
+{#if here.mayWork}
+  <details>
+    <summary>Add a machine</summary>
+    <NewMachine />
+  </details>
+{/if}
 <Search
   label="Search machines by name, model or frame number"
   placeholder="Name, model or frame number"
@@ -23,7 +32,7 @@
       <p class="soft">
         {q
           ? 'No machine matches; try part of the name or of the frame number.'
-          : 'The fleet is empty.'}
+          : 'The fleet is empty: add the first machine above, with what stands on its plate. Jobs, values and re-checks hang on it.'}
       </p>
     {/if}
     {#each groups(machines) as group (group.kind)}
@@ -49,6 +58,13 @@
 </Search>
 
 <style>
+  summary {
+    cursor: pointer;
+    color: var(--copper);
+    min-height: 2.5rem;
+    line-height: 2.5rem;
+    width: fit-content;
+  }
   ul {
     list-style: none;
   }

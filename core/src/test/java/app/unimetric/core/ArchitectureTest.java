@@ -28,7 +28,7 @@ class ArchitectureTest {
 
   static {
     String all =
-        "ask bench carbon fastener fit joint meter order pack plan quantity recheck sequence stated surface thread tool";
+        "ask bench carbon fastener fit joint machine meter order pack plan quantity recheck sequence stated surface thread tool";
     USED_BY.put("problem", all);
     USED_BY.put("why", all);
     USED_BY.put("quantity", all);
@@ -43,6 +43,7 @@ class ArchitectureTest {
     USED_BY.put("surface", "ask pack plan bench");
     USED_BY.put("stated", "ask pack plan bench");
     USED_BY.put("recheck", "pack plan");
+    USED_BY.put("machine", "");
     USED_BY.put("meter", "");
     USED_BY.put("pack", "plan bench");
     USED_BY.put("plan", "bench");

@@ -1,7 +1,9 @@
 package app.unimetric.server.machine;
 
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.machine.Plate;
 import app.unimetric.core.meter.MeterLeap;
+import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.DecimalText;
@@ -10,6 +12,7 @@ import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +26,7 @@ public class Fleet {
   private static final double LARGEST = 2_000_000;
   private static final int LONGEST_SEARCH = 200;
   private static final int LONGEST_REASON = 1000;
+  private static final int LONGEST_NOTE = 200;
   private final MachineMapper mapper;
 
   Fleet(MachineMapper mapper) {
@@ -55,6 +59,63 @@ public class Fleet {
 
   public void add(Machine machine) {
     mapper.add(machine);
+  }
+
+  /**
+   * A machine that comes into the fleet.
+   *
+   * @param id made by the sender; the same is taken once
+   * @param note where it belongs, whose it is; empty for none
+   */
+  public record Brought(UUID id, Plate plate, MachineKind kind, Machine.Meter meter, String note) {
+    public Brought {
+      new Problems()
+          .require(note.length() <= LONGEST_NOTE, "note", "is longer than 200 characters.")
+          .orThrow();
+    }
+
+    Machine machine() {
+      return new Machine(
+          id,
+          plate.name(),
+          kind,
+          plate.make(),
+          plate.model(),
+          plate.modelYear(),
+          plate.variant(),
+          plate.frameNumber(),
+          meter,
+          note,
+          1,
+          null);
+    }
+  }
+
+  /**
+   * Takes a machine into the fleet.
+   *
+   * @throws Refusal where another has its name or its frame number already
+   */
+  @Transactional
+  public Machine bring(Brought brought, Instant at, Signature by) {
+    Machine known = mapper.byId(brought.id());
+    if (known != null) {
+      return known;
+    }
+    Plate plate = brought.plate();
+    mapper
+        .alike(plate.name(), plate.frameNumber())
+        .forEach(
+            other -> {
+              throw Refusal.conflict(
+                  other.name().equalsIgnoreCase(plate.name())
+                      ? "There is a machine called “" + other.name() + "”; call this one otherwise."
+                      : "“" + other.name() + "” has this frame number: is it the same machine?",
+                  Map.of("machineId", other.id()));
+            });
+    mapper.add(brought.machine());
+    mapper.broughtBy(brought.id(), at, by);
+    return machine(brought.id());
   }
 
   /** Writes down a reading already known to be good. */

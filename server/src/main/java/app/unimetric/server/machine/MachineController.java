@@ -1,8 +1,11 @@
 package app.unimetric.server.machine;
 
+import app.unimetric.core.machine.Plate;
+import app.unimetric.core.pack.MachineKind;
 import app.unimetric.server.people.SignedIn;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
+import java.time.Year;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -47,6 +50,40 @@ class MachineController {
   @GetMapping
   List<Machine> machines(@RequestParam(defaultValue = "") String q) {
     return fleet.search(q);
+  }
+
+  /**
+   * A machine as typed.
+   *
+   * @param id made by the sender
+   */
+  record NewMachine(
+      UUID id,
+      String name,
+      MachineKind kind,
+      String make,
+      String model,
+      int modelYear,
+      String variant,
+      String frameNumber,
+      Machine.Meter meter,
+      String note) {}
+
+  @PostMapping
+  Machine add(@RequestBody NewMachine m, @AuthenticationPrincipal SignedIn person) {
+    Plate plate =
+        Plate.typed(
+            m.name(),
+            m.make(),
+            m.model(),
+            m.modelYear(),
+            m.variant(),
+            m.frameNumber(),
+            Year.now(clock).getValue());
+    return fleet.bring(
+        new Fleet.Brought(m.id(), plate, m.kind(), m.meter(), m.note().strip()),
+        clock.instant(),
+        person.signature());
   }
 
   @GetMapping("/{id}")

@@ -23,6 +23,10 @@ interface MachineMapper {
 
   void add(Machine machine);
 
+  List<Machine> alike(@Param("name") String name, @Param("frameNumber") String frameNumber);
+
+  void broughtBy(@Param("id") UUID id, @Param("at") Instant at, @Param("by") Signature by);
+
   void addReading(
       @Param("id") UUID id,
       @Param("machineId") UUID machineId,

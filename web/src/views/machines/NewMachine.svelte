@@ -1,0 +1,92 @@
+<script lang="ts">
+  import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { api, ask, type Schemas } from '../../api/client';
+  import { keep, kept } from '../../api/drafts';
+  import { Submission } from '../../api/submission.svelte';
+  import { navigate } from '../../router';
+  import TroubleNote from '../../shell/TroubleNote.svelte';
+
+  type Kind = Schemas['NewMachine']['kind'];
+  type Meter = Schemas['NewMachine']['meter'];
+  const DRAFT = 'machine';
+  const FRESH = {
+    name: '',
+    kind: 'MOTORCYCLE' as Kind,
+    make: '',
+    model: '',
+    modelYear: '',
+    variant: '',
+    frameNumber: '',
+    meter: 'KM' as Meter,
+    note: '',
+  };
+  let typed = $state({ ...FRESH, ...(JSON.parse(kept(DRAFT) || '{}') as Partial<typeof FRESH>) });
+  $effect(() => keep(DRAFT, JSON.stringify(typed)));
+  const sending = new Submission();
+  const FIELDS = ['name', 'make', 'model', 'modelYear', 'variant', 'frameNumber', 'note'] as const;
+  const at = (field: (typeof FIELDS)[number]) => sending.at(new RegExp(`^${field}$`));
+  const trouble = $derived(sending.besides(...FIELDS.map((f) => new RegExp(`^${f}$`))));
+
+  async function send(e: SubmitEvent) {
+    e.preventDefault();
+    await sending.send(
+      typed,
+      (id) =>
+        ask(
+          api.POST('/api/machines', {
+            body: { ...typed, id, modelYear: Number(typed.modelYear) || 0 },
+          }),
+        ),
+      (machine) => {
+        keep(DRAFT, '');
+        void navigate('/machines/:id', { params: { id: machine.id } });
+      },
+    );
+  }
+</script>
+
+{#snippet field(name: (typeof FIELDS)[number], label: string, hint: string)}
+  <TextInput
+    labelText={label}
+    placeholder={hint}
+    bind:value={typed[name]}
+    maxlength={name === 'note' ? 200 : 60}
+    inputmode={name === 'modelYear' ? 'numeric' : 'text'}
+    autocomplete="off"
+    invalid={at(name) !== ''}
+    invalidText={at(name)}
+  />
+{/snippet}
+
+<form onsubmit={send} aria-label="A new machine">
+  {@render field('name', 'What you call it', 'Patrol 5')}
+  <Select labelText="It is" bind:selected={typed.kind}>
+    <SelectItem value="MOTORCYCLE" text="a motorcycle" />
+    <SelectItem value="ATV" text="an ATV" />
+    <SelectItem value="BICYCLE" text="a bicycle" />
+  </Select>
+  {@render field('make', 'Make', 'as on its plate')}
+  {@render field('model', 'Model', 'as on its plate')}
+  {@render field('modelYear', 'Model year', '2024')}
+  {@render field('variant', 'Variant, where there are several', '')}
+  {@render field('frameNumber', 'Frame number', '')}
+  <Select labelText="Its meter counts" bind:selected={typed.meter}>
+    <SelectItem value="KM" text="kilometres" />
+    <SelectItem value="HOURS" text="hours" />
+  </Select>
+  {@render field('note', 'Whose, or where it stands', '')}
+  <Button type="submit" size="field" disabled={sending.busy}>
+    {sending.busy ? 'Adding …' : 'Add it'}
+  </Button>
+</form>
+{#if trouble}<TroubleNote {trouble} />{/if}
+
+<style>
+  form {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(12rem, 1fr));
+    gap: 0.75rem;
+    align-items: end;
+    padding-bottom: 1rem;
+  }
+</style>
