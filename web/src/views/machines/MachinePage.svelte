@@ -33,8 +33,10 @@
         <div>
           <p class="soft"><a href="/machines">Machines</a> · {KIND[m.kind]}</p>
           <h1>{m.name}</h1>
-          <p>{m.make} {m.model} {m.modelYear}, {m.variant}</p>
-          <p class="soft">Frame {m.frameNumber} · {m.note}</p>
+          <p>{[`${m.make} ${m.model} ${m.modelYear}`, m.variant].filter(Boolean).join(', ')}</p>
+          <p class="soft">
+            {[m.frameNumber && `Frame ${m.frameNumber}`, m.note].filter(Boolean).join(' · ')}
+          </p>
         </div>
         <p class="meter">
           <span class="figure">

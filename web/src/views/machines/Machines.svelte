@@ -42,7 +42,12 @@
           <li>
             <a href="/machines/{m.id}">
               <strong>{m.name}</strong>
-              <span>{m.make} {m.model} <span class="soft">{m.modelYear}, {m.variant}</span></span>
+              <span
+                >{m.make}
+                {m.model}
+                <span class="soft">{[m.modelYear, m.variant].filter(Boolean).join(', ')}</span
+                ></span
+              >
               <span class="soft frame">{m.frameNumber}</span>
               <span class="soft">{m.note}</span>
               <span class="figure meter">

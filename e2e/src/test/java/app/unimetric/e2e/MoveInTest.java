@@ -46,7 +46,7 @@ class MoveInTest {
       desk.heading(name).waitFor();
       assertThat(desk.page.locator("main")).containsText("Skerrow Zz 300 2024");
       desk.page.getByLabel("Find a job for this machine").fill("oil");
-      assertThat(desk.page.locator("main")).containsText("Oil drain");
+      assertThat(desk.page.locator("main")).containsText("Oil change and drain plug");
     }
   }
 }

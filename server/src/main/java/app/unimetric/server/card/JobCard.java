@@ -113,18 +113,7 @@ record JobCard(
     }
     return new JobCard(
         job.title(),
-        "Job "
-            + job.number()
-            + " · "
-            + machine.name()
-            + " · "
-            + machine.designation()
-            + " "
-            + machine.modelYear()
-            + ", "
-            + machine.variant()
-            + " · frame "
-            + machine.frameNumber(),
+        "Job " + job.number() + " · " + machine.name() + " · " + plate(machine),
         part,
         "Printed " + day + " · " + plan.pack().summary() + time(plan.ride()),
         QrCode.svg(address),
@@ -148,6 +137,15 @@ record JobCard(
             section("The work, further", work.subList(half, work.size())),
             steps("First ride", Phase.Part.RIDE, plan),
             section("Cautions", plan.pack().cautions())));
+  }
+
+  /** As it stands on the machine; what is not known is left out. */
+  private static String plate(Machine m) {
+    return m.designation()
+        + " "
+        + m.modelYear()
+        + (m.variant().isBlank() ? "" : ", " + m.variant())
+        + (m.frameNumber().isBlank() ? "" : " · frame " + m.frameNumber());
   }
 
   private static String inTheWay(Blocker blocker, JobPlan plan) {
