@@ -8,7 +8,7 @@
     /** What the wave alone would read. */
     fitted?: number[] | undefined;
     /** A size to hold them against: a circle of its own. */
-    against?: { mm: number; words: string } | undefined;
+    against?: number | undefined;
     /** Where it is highest, deg. */
     highAtDeg?: number | undefined;
     /** Which place is being read. */
@@ -25,7 +25,7 @@
   const MOST_PX = 34;
   const LEAST_MM = 0.01;
   const turn = (deg: number) => (deg * Math.PI) / 180;
-  const all = $derived([...readings, ...(against ? [against.mm] : [])]);
+  const all = $derived([...readings, ...(against !== undefined ? [against] : [])]);
   const middle = $derived(all.length ? (Math.max(...all) + Math.min(...all)) / 2 : 0);
   const half = $derived(Math.max((Math.max(...all) - Math.min(...all)) / 2, LEAST_MM / 2));
   const times = $derived(Math.floor(MOST_PX / half));
@@ -49,8 +49,8 @@
 >
   <circle cx={MIDDLE} cy={MIDDLE} r={RADIUS * 0.42} class="hub" />
   <path d="M{MIDDLE - 8} {MIDDLE}h16M{MIDDLE} {MIDDLE - 8}v16" class="axis" />
-  {#if against}
-    <circle cx={MIDDLE} cy={MIDDLE} r={r(against.mm)} class="against" />
+  {#if against !== undefined}
+    <circle cx={MIDDLE} cy={MIDDLE} r={r(against)} class="against" />
   {:else}
     <circle cx={MIDDLE} cy={MIDDLE} r={r(middle)} class="axis" />
   {/if}

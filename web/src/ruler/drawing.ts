@@ -54,7 +54,6 @@ export interface Placed {
   dim: Dim;
   from: number;
   to: number;
-  at: number;
   lane: number;
   /** Where its words begin and end, along the line. */
   words: [number, number];
@@ -144,9 +143,8 @@ function at(d: Drawing, scale: number) {
   const below = put(
     d.dims.filter((dim) => dim.along === 'x'),
     x,
-    y,
   );
-  const beside = put(upright, y, x);
+  const beside = put(upright, y);
   const lane = Math.max(0, ...upright.map((dim) => wordsPx(dim.label) + LANE_GAP_PX));
   const besides = lanesOf(beside);
   // Words that reach past the part are given room at its sides.
@@ -208,14 +206,13 @@ export function place(d: Drawing, widthPx: number, highestPx: number): Placing {
   };
 }
 
-function put(dims: Dim[], along: (mm: number) => number, across: (mm: number) => number): Placed[] {
+function put(dims: Dim[], along: (mm: number) => number): Placed[] {
   const stretches = dims.map((dim) => stretch(dim, along(dim.from), along(dim.to)));
   const lane = lanes(stretches);
   return dims.map((dim, i) => ({
     dim,
     from: along(dim.from),
     to: along(dim.to),
-    at: across(dim.at),
     lane: lane[i] ?? 0,
     words: stretches[i] ?? [0, 0],
   }));

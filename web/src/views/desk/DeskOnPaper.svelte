@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../../api/client';
+  import OnPaper from '../../shell/OnPaper.svelte';
   import { counts, FIELDS, KEYS, wordsOf, type DeskState } from './fields';
   import { toQuery } from './state';
 
@@ -13,34 +14,4 @@
   );
 </script>
 
-<dl>
-  {#each set as one (one.key)}<div>
-      <dt>{one.name}</dt>
-      <dd>{one.value}</dd>
-    </div>{/each}
-</dl>
-<p class="soft">Opens again at {window.location.origin}/desk{toQuery(desk)}</p>
-
-<style>
-  dl,
-  p {
-    display: none;
-  }
-  dt {
-    font-size: 0.75rem;
-    color: var(--ink-soft);
-  }
-  @media print {
-    dl {
-      display: grid;
-      grid-template-columns: repeat(4, 1fr);
-      gap: 0.25rem 1rem;
-      margin: 0.5rem 0;
-    }
-    p {
-      display: block;
-      overflow-wrap: anywhere;
-      font-size: 0.75rem;
-    }
-  }
-</style>
+<OnPaper {set} address="/desk{toQuery(desk)}" />

@@ -51,7 +51,7 @@
           value: item.differenceMm,
           words: `${item.differenceMm > 0 ? '+' : ''}${say(Number(item.differenceMm.toFixed(3)))}`,
           room: [-room, room],
-          fails: !item.within,
+          fails: fails.includes(`items[${i}]`),
         };
       });
     }
@@ -78,7 +78,7 @@
         value: e,
         words: `${e > 0 ? '+' : ''}${plain(e)} %`,
         room: most === undefined ? undefined : [-most, most],
-        fails: most !== undefined && fails.includes('readings') && Math.abs(e) > most,
+        fails: fails.includes(`readings[${i}]`),
       }));
     }
     return [];
@@ -98,7 +98,7 @@
     anglesDeg={angles}
     fitted={round.fittedMm?.length === readings.length ? round.fittedMm : undefined}
     highAtDeg={round.wobbleAtDeg ?? round.tiltAtDeg}
-    against={fit.code === 'PRESS_FIT' && cup !== undefined ? { mm: cup, words: 'cup' } : undefined}
+    against={fit.code === 'PRESS_FIT' ? cup : undefined}
     at={reading}
     fails={fails.length > 0}
     {say}

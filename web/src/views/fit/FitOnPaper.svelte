@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { LengthUnit } from '../../ruler/lengths';
+  import OnPaper from '../../shell/OnPaper.svelte';
   import type { Field, FitState } from './fields';
   import { rowsOf } from './state';
 
@@ -14,7 +15,11 @@
   const set = $derived(
     fields
       .filter((f) => !f.drawnOnly && (entered[f.key] ?? '').trim())
-      .map((f) => ({ name: (f.group ? `${f.group}: ` : '') + f.label, value: wordsOf(f) })),
+      .map((f) => ({
+        key: f.key,
+        name: (f.group ? `${f.group}: ` : '') + f.label,
+        value: wordsOf(f),
+      })),
   );
   function wordsOf(f: Field): string {
     const typed = (entered[f.key] ?? '').trim();
@@ -29,34 +34,4 @@
   }
 </script>
 
-<dl>
-  {#each set as one (one.name)}<div>
-      <dt>{one.name}</dt>
-      <dd>{one.value}</dd>
-    </div>{/each}
-</dl>
-<p class="soft">Opens again at {window.location.origin}{address}</p>
-
-<style>
-  dl,
-  p {
-    display: none;
-  }
-  dt {
-    font-size: 0.75rem;
-    color: var(--ink-soft);
-  }
-  @media print {
-    dl {
-      display: grid;
-      grid-template-columns: repeat(4, 1fr);
-      gap: 0.25rem 1rem;
-      margin: 0.5rem 0;
-    }
-    p {
-      display: block;
-      overflow-wrap: anywhere;
-      font-size: 0.75rem;
-    }
-  }
-</style>
+<OnPaper {set} {address} />

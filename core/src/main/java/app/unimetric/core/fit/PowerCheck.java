@@ -38,12 +38,18 @@ public record PowerCheck(
 
   @Override
   public @Nullable FitVerdict inShort() {
-    return withinPercent == null ? null : FitVerdict.of(worst() <= withinPercent + ROUNDING);
+    return withinPercent == null ? null : FitVerdict.of(fails().isEmpty());
   }
 
   @Override
   public List<String> fails() {
-    return inShort() == FitVerdict.DOES_NOT ? List.of("readings") : List.of();
+    List<String> fails = new ArrayList<>();
+    for (int i = 0; i < errorPercent.size(); i++) {
+      if (withinPercent != null && Math.abs(errorPercent.get(i)) > withinPercent + ROUNDING) {
+        fails.add("readings[" + i + "]");
+      }
+    }
+    return fails;
   }
 
   @Override

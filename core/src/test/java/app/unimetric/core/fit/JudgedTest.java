@@ -240,7 +240,7 @@ class JudgedTest {
         .isEqualTo(FitVerdict.FITS);
     PowerCheck off = PowerCheck.of(10_000, 170, 0, List.of(16.68, 17.0), 1.0);
     assertThat(off.inShort()).isEqualTo(FitVerdict.DOES_NOT);
-    assertThat(off.fails()).containsExactly("readings");
+    assertThat(off.fails()).containsExactly("readings[1]");
     assertThat(off.reasons().get(0)).contains("1 % is allowed");
   }
 
