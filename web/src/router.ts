@@ -13,6 +13,7 @@ export const { navigate, route } = createRouter({
   '/fit': () => import('./views/fit/Fit.svelte'),
   '/fit/:call': () => import('./views/fit/Fit.svelte'),
   '/shelf': () => import('./views/shelf/Shelf.svelte'),
+  '/settings': () => import('./views/settings/Settings.svelte'),
   '/log': () => import('./views/log/Log.svelte'),
   '/log/:id': () => import('./views/log/Record.svelte'),
   '*notfound': NotFound,

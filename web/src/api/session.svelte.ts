@@ -23,6 +23,13 @@ export const here = {
   get today() {
     return session?.today ?? '';
   },
+  /** Nobody has begun with this workshop yet. */
+  get empty() {
+    return session?.empty ?? false;
+  },
+  get workshop() {
+    return session?.workshop ?? null;
+  },
   get units() {
     return session?.units ?? [];
   },
@@ -36,6 +43,10 @@ export const here = {
   },
   async signIn(name: string, password: string) {
     session = await ask(api.POST('/api/session', { body: { name, password } }));
+  },
+  /** Signs in for the first time, with the word a lead handed over. */
+  async signInFirst(name: string, word: string, password: string, pin: string) {
+    session = await ask(api.POST('/api/session/first', { body: { name, word, password, pin } }));
   },
   async signOut() {
     session = await ask(api.DELETE('/api/session'));

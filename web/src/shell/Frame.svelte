@@ -6,6 +6,7 @@
   import { route } from '../router';
   import { theme } from '../theme/theme.svelte';
   import AskLine from './AskLine.svelte';
+  import FirstStart from './FirstStart.svelte';
   import { goTo, idOf, placeOf } from './place';
   import SignIn from './SignIn.svelte';
   import TroubleNote from './TroubleNote.svelte';
@@ -19,6 +20,7 @@
     { href: '/desk', name: 'Desk' },
     { href: '/fit', name: 'Fit' },
     { href: '/log', name: 'Log' },
+    { href: '/settings', name: 'Settings' },
   ];
   const active = (href: string) =>
     href === '/' ? route.pathname === '/' : route.pathname.startsWith(href);
@@ -91,6 +93,8 @@
       {/if}
       {#if here.known && (here.person || open)}
         {@render children()}
+      {:else if here.known && here.empty}
+        <FirstStart />
       {:else if here.known}
         <SignIn />
       {/if}

@@ -7,33 +7,71 @@
 
   let name = $state(kept('sign-in'));
   let password = $state('');
+  let chosen = $state('');
+  let pin = $state('');
+  /** The word was the one a lead handed over: now password and PIN are chosen. */
+  let first = $state(false);
+  const CHOOSE_FIRST = 428;
   const sending = new Submission();
+  const at = (field: RegExp) => sending.at(field);
+  const trouble = $derived(first ? sending.besides(/^password$/, /^pin$/) : sending.trouble);
   $effect(() => keep('sign-in', name));
 
   async function send(e: SubmitEvent) {
     e.preventDefault();
-    await sending.send(
-      [name, password],
-      () => here.signIn(name, password),
+    const taken = await sending.send(
+      [name, password, chosen, pin],
+      () => (first ? here.signInFirst(name, password, chosen, pin) : here.signIn(name, password)),
       () => keep('sign-in', ''),
     );
+    if (!taken && sending.trouble?.status === CHOOSE_FIRST) {
+      first = true;
+      sending.trouble = null;
+    }
   }
 </script>
 
 <form onsubmit={send}>
-  <h1>Sign in</h1>
-  <p class="soft">
-    The ask line above works without it. Jobs, machines and records need to know who you are.
-  </p>
-  <TextInput labelText="Name" bind:value={name} autocomplete="username" required />
-  <PasswordInput
-    labelText="Password"
-    bind:value={password}
-    autocomplete="current-password"
-    required
-  />
-  {#if sending.trouble}<TroubleNote trouble={sending.trouble} />{/if}
-  <Button type="submit" disabled={sending.busy}>{sending.busy ? 'Signing in …' : 'Sign in'}</Button>
+  {#if first}
+    <h1>Welcome, {name}</h1>
+    <p class="soft">
+      The word you were given has done its work. Choose a password for signing in here, and a PIN
+      for signing on a colleague’s tablet; nobody else sees either.
+    </p>
+    <PasswordInput
+      labelText="Password, 10 characters or more"
+      bind:value={chosen}
+      autocomplete="new-password"
+      required
+      invalid={at(/^password$/) !== ''}
+      invalidText={at(/^password$/)}
+    />
+    <PasswordInput
+      labelText="PIN, {here.workshop?.leastPin ?? 4} to 8 digits"
+      bind:value={pin}
+      autocomplete="off"
+      inputmode="numeric"
+      invalid={at(/^pin$/) !== ''}
+      invalidText={at(/^pin$/)}
+    />
+  {:else}
+    <h1>Sign in</h1>
+    <p class="soft">
+      The ask line above works without it. Jobs, machines and records need to know who you are.
+    </p>
+    <TextInput labelText="Name" bind:value={name} autocomplete="username" required />
+    <PasswordInput
+      labelText="Password"
+      helperText="The first time, the word a lead gave you."
+      bind:value={password}
+      autocomplete="current-password"
+      required
+    />
+  {/if}
+  {#if trouble}<TroubleNote {trouble} />{/if}
+  <Button type="submit" disabled={sending.busy}>
+    {sending.busy ? 'Signing in …' : first ? 'Keep them and sign in' : 'Sign in'}
+  </Button>
 </form>
 
 <style>

@@ -42,6 +42,14 @@ public final class Workshop implements AutoCloseable {
     return new Workshop(database, run(database, Map.of("unimetric.demo", "true")));
   }
 
+  /** The same without the demo: nobody is there yet. */
+  static Workshop empty() throws IOException {
+    Path state = Files.createTempDirectory(Files.createDirectories(Path.of("target")), "empty");
+    Path database = state.resolve("postgres").toAbsolutePath();
+    postgres("start", database, "--fast");
+    return new Workshop(database, run(database, Map.of("unimetric.demo", "false")));
+  }
+
   /**
    * The application on a database that was filled when it stood at an earlier version.
    *

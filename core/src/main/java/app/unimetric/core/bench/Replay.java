@@ -1,8 +1,10 @@
 package app.unimetric.core.bench;
 
 import app.unimetric.core.pack.Measure;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -153,16 +155,32 @@ public final class Replay {
 
   private @Nullable String refuseLook(RunEvent event) {
     Signature witness = event.answeredBy();
-    boolean tightened =
+    Instant last =
         entries.stream()
-            .anyMatch(
+            .filter(
                 e ->
                     e.torqueNm() != null
                         && e.notCounted() == null
-                        && e.event().by().id().equals(witness.id()));
-    return tightened
-        ? witness.name() + " tightened here; the second look is another person's."
-        : null;
+                        && e.event().by().id().equals(witness.id()))
+            .map(e -> e.event().time().doneAt())
+            .max(Comparator.naturalOrder())
+            .orElse(null);
+    Integer pause = sheet.lookAgainMinutes();
+    if (last == null) {
+      return null;
+    }
+    if (pause == null) {
+      return witness.name() + " tightened here; the second look is another person's.";
+    }
+    Duration since = Duration.between(last, event.time().doneAt());
+    long left = pause - since.toMinutes();
+    return left <= 0
+        ? null
+        : "Your last tightening was "
+            + since.toMinutes()
+            + " min ago. Do something else for another "
+            + left
+            + " min and look then: fresh eyes see what tired ones passed over.";
   }
 
   private void amend(RunEvent event, RunStep step) {

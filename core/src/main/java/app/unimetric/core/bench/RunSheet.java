@@ -2,14 +2,21 @@ package app.unimetric.core.bench;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
-/** Everything a run needs, fixed when the job starts. */
+/**
+ * Everything a run needs, fixed when the job starts.
+ *
+ * @param lookAgainMinutes how long after the last tightening the same person may look again, in a
+ *     workshop of one; null where the second look is another person's
+ */
 public record RunSheet(
     String title,
     boolean critical,
     List<String> cautions,
     List<RunJoint> joints,
-    List<RunStep> steps) {
+    List<RunStep> steps,
+    @Nullable Integer lookAgainMinutes) {
   public RunSheet {
     cautions = List.copyOf(cautions);
     joints = List.copyOf(joints);

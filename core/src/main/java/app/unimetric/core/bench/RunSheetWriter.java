@@ -90,7 +90,8 @@ public final class RunSheetWriter {
         plan.joints().stream().anyMatch(j -> j.joint().duty().isCritical()),
         plan.pack().cautions(),
         plan.joints().stream().map(this::joint).toList(),
-        steps);
+        steps,
+        plan.policy().secondLook().selfAfterMinutes());
   }
 
   /** All that is no work on a joint, by its name among the tasks. */
@@ -119,14 +120,19 @@ public final class RunSheetWriter {
                             List.of())
                         .asJudged()));
     carriedOverAndKept(named);
+    Integer alone = plan.policy().secondLook().selfAfterMinutes();
     named.put(
         "second-look",
         RunStep.plain(
             "second-look",
             StepKind.SECOND_LOOK,
             "Second look",
-            "Second look by another person",
-            "Someone who did not tighten looks at every critical joint: seated, locked, nothing missed.",
+            alone == null ? "Second look by another person" : "Second look after a pause",
+            alone == null
+                ? "Someone who did not tighten looks at every critical joint: seated, locked, nothing missed."
+                : "Do something else for "
+                    + alone
+                    + " minutes, then look at every critical joint as if somebody else had done it: seated, locked, nothing missed. The record says that the same person looked.",
             null,
             true,
             List.of()));

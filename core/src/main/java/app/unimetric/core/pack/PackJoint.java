@@ -5,6 +5,7 @@ import app.unimetric.core.sequence.BoltPattern;
 import app.unimetric.core.stated.Aim;
 import app.unimetric.core.stated.Duty;
 import app.unimetric.core.stated.JointContext;
+import app.unimetric.core.stated.Tolerances;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.surface.Lock;
 import app.unimetric.core.surface.Situation;
@@ -58,7 +59,7 @@ public record PackJoint(
   }
 
   /** The joint as the resolution of its values sees it. */
-  public JointContext context(Aim workshopAim) {
+  public JointContext context(Aim workshopAim, Tolerances tolerances) {
     return new JointContext(
         fastener.thread(),
         fastener.propertyClass(),
@@ -66,7 +67,7 @@ public record PackJoint(
         duty,
         workshopAim,
         null,
-        null);
+        tolerances);
   }
 
   /**

@@ -39,6 +39,7 @@ import org.jspecify.annotations.Nullable;
  * @param needs tools, products and parts
  * @param work all tasks in order of time
  * @param ride how long it takes until the machine may be ridden
+ * @param policy what it was worked out by
  */
 public record JobPlan(
     JobPack pack,
@@ -51,8 +52,8 @@ public record JobPlan(
     int settingChangesAtLeast,
     Needs needs,
     WorkOrder work,
-    UntilRide ride) {
-  /** Of the passes over a joint the first one is by hand. */
+    UntilRide ride,
+    Policy policy) {
   /** What each rule of a ring says for itself. */
   private static String reasons(List<String> cycle, List<OrderRule> rules) {
     StringBuilder words = new StringBuilder();
@@ -78,6 +79,7 @@ public record JobPlan(
                         || s.phase() == Phase.REMOVE);
   }
 
+  /** Of the passes over a joint the first one is by hand. */
   private static final int FIRST_BY_TOOL = 1;
 
   public boolean ready() {
@@ -164,7 +166,8 @@ public record JobPlan(
         best.atLeast(),
         needs,
         work,
-        UntilRide.of(pack, needs));
+        UntilRide.of(pack, needs),
+        given.policy());
   }
 
   private static Map<String, String> assemblyOf(JobPack pack) {

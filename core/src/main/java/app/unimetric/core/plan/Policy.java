@@ -3,9 +3,11 @@ package app.unimetric.core.plan;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackRecheck;
+import app.unimetric.core.problem.Problems;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.stated.Aim;
 import app.unimetric.core.stated.Duty;
+import app.unimetric.core.stated.Tolerances;
 import app.unimetric.core.stated.Trait;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -16,15 +18,26 @@ import java.util.Map;
  * What a workshop decides once for all jobs.
  *
  * @param aim where in the band it aims
+ * @param tolerances its band round a single value
+ * @param secondLook whose it is on critical jobs
  * @param always re-check rules for every job
  * @param settling rules for joints that settle
  * @param wheel rules for wheels and axles
  */
 public record Policy(
-    Aim aim, List<RecheckRule> always, List<RecheckRule> settling, List<RecheckRule> wheel) {
+    Aim aim,
+    Tolerances tolerances,
+    SecondLook secondLook,
+    List<RecheckRule> always,
+    List<RecheckRule> settling,
+    List<RecheckRule> wheel) {
+  private static final int MOST_RULES = 10;
+
   public static final Policy USUAL =
       new Policy(
           Aim.MIDDLE,
+          Tolerances.USUAL,
+          SecondLook.ANOTHER_PERSON,
           List.of(RecheckRule.FIRST_RIDE),
           List.of(RecheckRule.SETTLING),
           List.of(RecheckRule.WHEEL, RecheckRule.SETTLING));
@@ -33,6 +46,24 @@ public record Policy(
     always = List.copyOf(always);
     settling = List.copyOf(settling);
     wheel = List.copyOf(wheel);
+    new Problems()
+        .require(
+            always.size() <= MOST_RULES
+                && settling.size() <= MOST_RULES
+                && wheel.size() <= MOST_RULES,
+            "rechecks",
+            "hold more than 10 rules for one thing.")
+        .orThrow();
+  }
+
+  /** The same, aiming elsewhere. */
+  public Policy withAim(Aim other) {
+    return new Policy(other, tolerances, secondLook, always, settling, wheel);
+  }
+
+  /** The same, with another rule for the second look. */
+  public Policy withSecondLook(SecondLook other) {
+    return new Policy(aim, tolerances, other, always, settling, wheel);
   }
 
   /**

@@ -1,6 +1,9 @@
 package app.unimetric.core.recheck;
 
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Figure;
+import java.util.ArrayList;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -60,5 +63,33 @@ public record RecheckRule(
         "",
         "A rule needs a distance, a time or hours.");
     problems.orThrow();
+  }
+
+  /** When, in words: {@code 100 km, 30 days or 10 h, whichever first}. */
+  public String when() {
+    List<String> limits = new ArrayList<>();
+    if (km != null) {
+      limits.add(Figure.rounded(km, 1) + " km");
+    }
+    if (days != null) {
+      limits.add(days + (days == 1 ? " day" : " days"));
+    }
+    if (hours != null) {
+      limits.add(Figure.rounded(hours, 2) + " h");
+    }
+    String first = afterFirstRide ? "after the first ride" : "";
+    if (limits.isEmpty()) {
+      return first;
+    }
+    int last = limits.size() - 1;
+    String counted =
+        last == 0
+            ? "after " + limits.get(0)
+            : "after "
+                + String.join(", ", limits.subList(0, last))
+                + " or "
+                + limits.get(last)
+                + ", whichever first";
+    return first.isEmpty() ? counted : first + ", then " + counted;
   }
 }

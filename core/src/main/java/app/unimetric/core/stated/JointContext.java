@@ -15,8 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param duty what it is there for
  * @param workshopAim where the workshop aims, unless the duty says otherwise
  * @param toolDeviationPercent a, percent, 0 to 50; null for the usual one by size
- * @param tolerancePercent the workshop's band round a single value, percent, 0 to 50; null for the
- *     usual one
+ * @param tolerances the workshop's band round a single value
  */
 public record JointContext(
     @Nullable ScrewThread thread,
@@ -25,22 +24,19 @@ public record JointContext(
     Duty duty,
     Aim workshopAim,
     @Nullable Double toolDeviationPercent,
-    @Nullable Double tolerancePercent) {
+    Tolerances tolerances) {
 
   public JointContext {
     Problems problems = new Problems();
     if (toolDeviationPercent != null) {
       problems.within(toolDeviationPercent, 0, 50, "toolDeviationPercent");
     }
-    if (tolerancePercent != null) {
-      problems.within(tolerancePercent, 0, 50, "tolerancePercent");
-    }
     problems.orThrow();
   }
 
   /** A joint of which nothing but its duty is known. */
   public static JointContext of(Duty duty) {
-    return new JointContext(null, null, Head.HEX, duty, Aim.MIDDLE, null, null);
+    return new JointContext(null, null, Head.HEX, duty, Aim.MIDDLE, null, Tolerances.USUAL);
   }
 
   /** A clamping joint of which nothing else is known. */
@@ -52,7 +48,7 @@ public record JointContext(
   public JointContext fastenedBy(
       @Nullable ScrewThread thread, @Nullable PropertyClass propertyClass, Head head) {
     return new JointContext(
-        thread, propertyClass, head, duty, workshopAim, toolDeviationPercent, tolerancePercent);
+        thread, propertyClass, head, duty, workshopAim, toolDeviationPercent, tolerances);
   }
 
   /** Where this joint aims. */

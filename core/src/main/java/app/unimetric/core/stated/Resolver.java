@@ -20,8 +20,6 @@ import java.util.stream.IntStream;
  */
 public final class Resolver {
   private static final String RULE = "workshop rule";
-  private static final double USUAL_TOLERANCE = 0.10;
-  private static final double CRITICAL_TOLERANCE = 0.05;
   private static final double MAXIMUM_FLOOR = 0.8;
   private static final double MINIMUM_CEILING = 1.1;
   private static final int MOST_VALUES = 64;
@@ -207,16 +205,14 @@ public final class Resolver {
   }
 
   private Own single(double v, boolean explained) {
-    Double own = joint.tolerancePercent();
-    double tolerance =
-        own != null ? own / 100 : joint.duty().isCritical() ? CRITICAL_TOLERANCE : USUAL_TOLERANCE;
+    double tolerance = joint.tolerances().of(joint.duty());
     TorqueBand band = bounded(v * (1 - tolerance), v * (1 + tolerance));
     if (explained) {
       why.derive("tol", tolerance * 100, "%", "band round a single value", RULE);
       why.because(
           "A single value gets the workshop's band of ± "
               + percent(tolerance)
-              + (joint.duty().isCritical() && own == null
+              + (joint.duty().isCritical() && joint.tolerances().isStricterWhenCritical()
                   ? ", because the joint is critical."
                   : "."));
     }

@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class ReplayTest {
@@ -490,6 +491,38 @@ class ReplayTest {
     say(EventKind.SECOND_LOOK);
     assertThat(last().notCounted()).contains("another person");
     assertThat(look().currentStep()).isEqualTo("sign-off");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"29, 1 min", "0, 30 min", "30, ''", "31, ''"})
+  void oneWhoWorksAloneLooksAgainAfterThePause(int minutes, String left) {
+    sheet =
+        new RunSheet(
+            sheet.title(), sheet.critical(), sheet.cautions(), sheet.joints(), sheet.steps(), 30);
+    until("second-look");
+    RunEvent look = event(EventKind.SECOND_LOOK, null, null, null, null, ASTA);
+    log.add(
+        new RunEvent(
+            look.id(),
+            look.stepId(),
+            look.kind(),
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            ASTA,
+            null,
+            EntryTime.at(AT.plusSeconds(60L * minutes))));
+    if (left.isEmpty()) {
+      assertThat(state().currentStep()).isEqualTo("sign-off");
+    } else {
+      assertThat(last().notCounted()).contains("another " + left);
+      assertThat(state().currentStep()).isEqualTo("second-look");
+    }
   }
 
   @Test

@@ -8,6 +8,7 @@ import java.util.Map;
 
 /** Circumstances for a test, told one thing at a time. */
 public final class Given {
+  private Policy policy = Policy.USUAL;
   private final List<CribTool> crib;
   private final LocalDate today;
   private List<Decision> decisions = List.of();
@@ -34,6 +35,11 @@ public final class Given {
 
   Given with(HandTools listed) {
     handTools = listed;
+    return this;
+  }
+
+  public Given by(Policy workshops) {
+    policy = workshops;
     return this;
   }
 
@@ -74,7 +80,7 @@ public final class Given {
             handOrder,
             byFeel,
             toolChoices,
-            Policy.USUAL,
+            policy,
             today));
   }
 }

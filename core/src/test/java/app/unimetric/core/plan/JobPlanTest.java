@@ -3,6 +3,7 @@ package app.unimetric.core.plan;
 import static app.unimetric.core.quantity.TorqueUnit.INCH_POUND;
 import static app.unimetric.core.quantity.TorqueUnit.NEWTON_METRE;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.unimetric.core.bench.RunJoint;
@@ -10,7 +11,11 @@ import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.SamplePack;
+import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.recheck.RecheckRule;
+import app.unimetric.core.stated.Aim;
+import app.unimetric.core.stated.Tolerances;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolType;
@@ -365,5 +370,48 @@ class JobPlanTest {
               assertThat(g.titles()).containsExactly("Joint pair");
               assertThat(g.rule().days()).isEqualTo(14);
             });
+  }
+
+  @Test
+  void aPlanSaysWhatItWasWorkedOutBy() {
+    Policy own =
+        new Policy(
+            Aim.LOWER_THIRD,
+            new Tolerances(6, 2),
+            SecondLook.ALONE,
+            List.of(),
+            List.of(RecheckRule.SETTLING),
+            List.of());
+    JobPack pack = SamplePack.read(SamplePack.document());
+    JobPlan plan = Given.of(List.of(), LocalDate.of(2026, 5, 4)).by(own).plan(pack);
+    assertThat(plan.policy()).isEqualTo(own);
+    assertThat(plan.joints().get(0).resolution().reasons())
+        .anySatisfy(r -> assertThat(r).containsAnyOf("± 6 %", "± 2 %", "lower third"));
+    assertThat(own.rechecks(pack)).extracting(g -> g.rule().key()).doesNotContain("first-ride");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"9", "1441", "-5"})
+  void aPauseIsLongEnoughToHelpAndEndsTheNextDay(int minutes) {
+    assertThatThrownBy(() -> new SecondLook(minutes))
+        .isInstanceOf(InvalidInput.class)
+        .hasMessageContaining("10 to 1440");
+    assertThat(new SecondLook(10).selfAfterMinutes()).isEqualTo(10);
+    assertThat(new SecondLook(1440).selfAfterMinutes()).isEqualTo(1440);
+  }
+
+  @Test
+  void nobodyLooksAtElevenThings() {
+    List<RecheckRule> many = java.util.Collections.nCopies(11, RecheckRule.SETTLING);
+    assertThatThrownBy(
+            () ->
+                new Policy(
+                    Aim.MIDDLE,
+                    Tolerances.USUAL,
+                    SecondLook.ANOTHER_PERSON,
+                    List.of(),
+                    many,
+                    List.of()))
+        .hasMessageContaining("more than 10");
   }
 }

@@ -57,14 +57,14 @@ class ResolverTest {
     Role role = Role.CLAMP;
     Aim aim = Aim.MIDDLE;
     Double deviation = null;
-    Double tolerance = null;
+    Tolerances tolerance = Tolerances.USUAL;
     ScrewThread thread = null;
     for (String word : table.split(", *")) {
       String upper = word.toUpperCase(Locale.ROOT).replace(' ', '_');
       if (word.startsWith("a ")) {
         deviation = Double.valueOf(word.substring(2));
       } else if (word.startsWith("tol ")) {
-        tolerance = Double.valueOf(word.substring(4));
+        tolerance = Tolerances.same(Double.parseDouble(word.substring(4)));
       } else if (word.startsWith("M")) {
         thread = ScrewThread.parse(word);
       } else if (Arrays.stream(Aim.values()).anyMatch(a -> a.name().equals(upper))) {
@@ -286,12 +286,41 @@ class ResolverTest {
   void deviationAndToleranceAreNoughtToFiftyPercent(double deviation, double tolerance) {
     assertThatThrownBy(
             () ->
-                new JointContext(M6, null, Head.HEX, Duty.PLAIN, Aim.MIDDLE, deviation, tolerance))
+                new JointContext(
+                    M6,
+                    null,
+                    Head.HEX,
+                    Duty.PLAIN,
+                    Aim.MIDDLE,
+                    deviation,
+                    Tolerances.same(tolerance)))
         .isInstanceOf(InvalidInput.class);
     assertThat(
-            new JointContext(M6, null, Head.HEX, Duty.PLAIN, Aim.MIDDLE, 50.0, 0.0)
+            new JointContext(M6, null, Head.HEX, Duty.PLAIN, Aim.MIDDLE, 50.0, Tolerances.same(0))
                 .toolDeviationPercent())
         .isEqualTo(50);
+  }
+
+  @Test
+  void aWorkshopsOwnTolerancesNarrowTheBandAndSayForWhom() {
+    JointContext strict =
+        new JointContext(
+            null,
+            null,
+            Head.HEX,
+            new Duty(Role.CLAMP, Set.of(Trait.CRITICAL), null),
+            Aim.MIDDLE,
+            null,
+            new Tolerances(8, 3));
+    Resolution r =
+        Resolver.resolve(
+            List.of(StatedValue.of(20, TorqueUnit.NEWTON_METRE, Source.MANUAL)), strict);
+    assertThat(r.band().minNm()).isEqualTo(19.4);
+    assertThat(r.band().maxNm()).isEqualTo(20.6);
+    assertThat(r.reasons()).anySatisfy(w -> assertThat(w).contains("± 3 %", "critical"));
+    assertThatThrownBy(() -> new Tolerances(4, 5))
+        .isInstanceOf(InvalidInput.class)
+        .hasMessageContaining("must not be above");
   }
 
   @Test
@@ -320,7 +349,8 @@ class ResolverTest {
     }
     Duty duty = random.nextBoolean() ? Duty.of(Role.CLAMP, Trait.CRITICAL) : Duty.PLAIN;
     JointContext joint =
-        new JointContext(null, null, Head.HEX, duty, Aim.values()[random.nextInt(3)], null, null);
+        new JointContext(
+            null, null, Head.HEX, duty, Aim.values()[random.nextInt(3)], null, Tolerances.USUAL);
     Resolution r = Resolver.resolve(values, joint);
     TorqueBand band = r.band();
     assertThat(band.contains(r.aimNm())).isTrue();

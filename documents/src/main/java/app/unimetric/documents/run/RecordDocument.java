@@ -22,9 +22,9 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A signed record as stored, version 4: the sheet and what came of every entry, as it stood then.
+ * A signed record as stored, version 5: the sheet and what came of every entry, as it stood then.
  * Version 1 kept the whole state of the run, and figures that follow from it; before the third
- * nothing was answered good or bad.
+ * nothing was answered good or bad, before the fifth nobody looked again alone.
  *
  * @param startedById null in records of version 1
  */
@@ -42,7 +42,10 @@ public record RecordDocument(
           "record",
           RecordDocument.class,
           List.of(
-              RecordDocument::toVersion2, RecordDocument::toVersion3, RecordDocument::toVersion4));
+              RecordDocument::toVersion2,
+              RecordDocument::toVersion3,
+              RecordDocument::toVersion4,
+              record -> record));
 
   /** An entry and what the replay made of it. */
   public record EntryFields(

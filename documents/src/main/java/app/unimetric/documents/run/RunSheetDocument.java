@@ -21,16 +21,17 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A run sheet as stored, version 4. Version 1 wrote a setting as two loose fields without the
+ * A run sheet as stored, version 5. Version 1 wrote a setting as two loose fields without the
  * tool's graduation; before the third no step was answered good or bad, before the fourth no other
- * tool was laid out.
+ * tool was laid out, before the fifth the second look was always another person's.
  */
 public record RunSheetDocument(
     String title,
     boolean critical,
     List<String> cautions,
     List<JointFields> joints,
-    List<StepFields> steps) {
+    List<StepFields> steps,
+    @Nullable Integer lookAgainMinutes) {
   private static final Versioned<RunSheetDocument> FORMAT =
       new Versioned<>(
           "run sheet",
@@ -38,7 +39,8 @@ public record RunSheetDocument(
           List.of(
               RunSheetDocument::toVersion2,
               RunSheetDocument::toVersion3,
-              RunSheetDocument::toVersion4));
+              RunSheetDocument::toVersion4,
+              sheet -> sheet));
 
   /** Where a fastener sits, −1 to 1, y downwards. */
   public record Place(int number, double x, double y) {}
@@ -157,7 +159,8 @@ public record RunSheetDocument(
         s.critical(),
         s.cautions(),
         s.joints().stream().map(RunSheetDocument::joint).toList(),
-        s.steps().stream().map(RunSheetDocument::step).toList());
+        s.steps().stream().map(RunSheetDocument::step).toList(),
+        s.lookAgainMinutes());
   }
 
   RunSheet sheet() {
@@ -166,7 +169,8 @@ public record RunSheetDocument(
         critical,
         cautions,
         joints.stream().map(RunSheetDocument::joint).toList(),
-        steps.stream().map(RunSheetDocument::step).toList());
+        steps.stream().map(RunSheetDocument::step).toList(),
+        lookAgainMinutes);
   }
 
   private static JointFields joint(RunJoint j) {

@@ -95,6 +95,17 @@ class StoredRunTest {
   }
 
   @Test
+  void aRunSheetOfVersion5KnowsWhetherOnePersonLooksAgain() {
+    RunSheet sheet = RunSheetDocument.read(Stored.text("run-sheet.v5.json"));
+    assertThat(sheet.lookAgainMinutes()).isEqualTo(30);
+    assertThat(RunSheetDocument.read(RunSheetDocument.write(sheet))).isEqualTo(sheet);
+    assertThat(RunSheetDocument.read(Stored.text("run-sheet.v4.json")).lookAgainMinutes()).isNull();
+    AsBuilt built = RecordDocument.read(Stored.text("record.v5.json"));
+    assertThat(built.sheet().lookAgainMinutes()).isEqualTo(30);
+    assertThat(RecordDocument.read(RecordDocument.write(built))).isEqualTo(built);
+  }
+
+  @Test
   void anEntryOfVersion4KnowsLimitAndTool() {
     RunEvent event =
         EventDocument.read(
@@ -182,9 +193,9 @@ class StoredRunTest {
   @ParameterizedTest
   @MethodSource("readers")
   void aNewerVersionIsRefusedWithWords(Function<String, Object> reader) {
-    assertThatThrownBy(() -> reader.apply("{\"version\": 5}"))
+    assertThatThrownBy(() -> reader.apply("{\"version\": 6}"))
         .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("version 5")
+        .hasMessageContaining("version 6")
         .hasMessageContaining("newer program");
   }
 

@@ -2,13 +2,13 @@ package app.unimetric.server.card;
 
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.PlanPrint;
-import app.unimetric.core.plan.Policy;
 import app.unimetric.server.compute.plan.PlanCall;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.run.RunLog;
+import app.unimetric.server.settings.Settings;
 import app.unimetric.server.sheet.Sheets;
 import app.unimetric.server.sheet.SincePrint;
 import io.swagger.v3.oas.annotations.Hidden;
@@ -37,6 +37,7 @@ class CardController {
   private final CardPaper paper;
   private final Fleet fleet;
   private final RunLog runs;
+  private final Settings settings;
   private final Clock clock;
   private final String publicUrl;
 
@@ -46,6 +47,7 @@ class CardController {
       CardPaper paper,
       Fleet fleet,
       RunLog runs,
+      Settings settings,
       Clock clock,
       @Value("${unimetric.public-url}") String publicUrl) {
     this.jobs = jobs;
@@ -53,6 +55,7 @@ class CardController {
     this.paper = paper;
     this.fleet = fleet;
     this.runs = runs;
+    this.settings = settings;
     this.clock = clock;
     this.publicUrl = publicUrl;
   }
@@ -83,6 +86,7 @@ class CardController {
             job,
             fleet.machine(job.machineId()),
             plan,
+            settings.rulesInWords(clock.getZone()),
             here + "/jobs/" + id + "/sheet",
             day,
             sheets.partFitted(job),
@@ -115,7 +119,7 @@ class CardController {
                 .filename("plan-" + job.number() + ".json")
                 .build()
                 .toString())
-        .body(PlanCall.of(sheets.plan(job, LocalDate.now(clock)), Policy.USUAL, true));
+        .body(PlanCall.of(sheets.plan(job, LocalDate.now(clock)), true));
   }
 
   /** The drawing of one joint, as the card paints it. */

@@ -89,6 +89,7 @@ record JobCard(
       String boxes) {}
 
   /**
+   * @param rules by whose rules it is planned
    * @param address the screen the square code leads to
    * @param part what is fitted
    * @param fits the questions of fit with what was found
@@ -99,6 +100,7 @@ record JobCard(
       Job job,
       Machine machine,
       JobPlan plan,
+      String rules,
       String address,
       LocalDate day,
       String part,
@@ -115,7 +117,7 @@ record JobCard(
         job.title(),
         "Job " + job.number() + " · " + machine.name() + " · " + plate(machine),
         part,
-        "Printed " + day + " · " + plan.pack().summary() + time(plan.ride()),
+        "Printed " + day + " · " + plan.pack().summary() + time(plan.ride()) + " · " + rules,
         QrCode.svg(address),
         standing,
         plan.ready() || standing != null

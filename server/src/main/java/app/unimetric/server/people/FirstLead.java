@@ -1,6 +1,5 @@
 package app.unimetric.server.people;
 
-import java.io.Console;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -9,7 +8,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** An empty workshop needs its first lead: from the environment, or asked on the console. */
+/** The first lead of a workshop that is set up by a script: from the environment. */
 @Component
 @Order(10)
 class FirstLead implements ApplicationRunner {
@@ -35,18 +34,10 @@ class FirstLead implements ApplicationRunner {
     if (demo || !people.nobody()) {
       return;
     }
-    String chosen = password;
-    Console console = System.console();
-    if (chosen.isEmpty() && console != null) {
-      char[] typed =
-          console.readPassword("Password for the first lead, “%s” (8 characters or more): ", name);
-      chosen = typed == null ? "" : new String(typed);
+    if (password.isEmpty()) {
+      return;
     }
-    if (chosen.isEmpty()) {
-      throw new IllegalStateException(
-          "The workshop has no lead yet. Set UNIMETRIC_LEAD_NAME and UNIMETRIC_LEAD_PASSWORD, or start on a console.");
-    }
-    people.add(name, Role.LEAD, chosen, null);
+    people.add(name, Role.LEAD, password, null);
     LOG.info("First lead “{}” made.", name);
   }
 }

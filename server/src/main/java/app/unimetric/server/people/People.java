@@ -1,46 +1,49 @@
 package app.unimetric.server.people;
 
 import app.unimetric.core.bench.Signature;
-import app.unimetric.core.problem.Problems;
 import app.unimetric.server.problem.Refusal;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.bucket4j.Bucket;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The people of the workshop, and proof of who they are. */
 @Service
 public class People implements UserDetailsService {
   private static final int TRIES_PER_MINUTE = 10;
-  private static final int LONGEST_NAME = 100;
-  private static final int SHORTEST_PASSWORD = 8;
-  private static final int LONGEST_PASSWORD = 72;
+  static final int LONGEST_NAME = 100;
+  private static final int LONGEST_PIN = 8;
 
   private final PersonMapper mapper;
-  private final PasswordEncoder encoder;
+  private final Passwords passwords;
+  private final Clock clock;
   private final Cache<String, Bucket> tries =
       Caffeine.newBuilder().maximumSize(10_000).expireAfterAccess(Duration.ofMinutes(10)).build();
 
-  People(PersonMapper mapper, PasswordEncoder encoder) {
+  People(PersonMapper mapper, Passwords passwords, Clock clock) {
     this.mapper = mapper;
-    this.encoder = encoder;
+    this.passwords = passwords;
+    this.clock = clock;
   }
 
   @Override
   public SignedIn loadUserByUsername(String name) {
     Person person = mapper.byName(name);
-    if (person == null) {
+    if (person == null || !person.isHere()) {
       throw new UsernameNotFoundException(name);
     }
-    return new SignedIn(person);
+    return new SignedIn(person, clock.instant());
   }
 
   public boolean nobody() {
@@ -51,44 +54,98 @@ public class People implements UserDetailsService {
     return mapper.all();
   }
 
+  @Nullable Person byId(UUID id) {
+    return mapper.byId(id);
+  }
+
   /**
-   * Adds someone.
+   * Adds someone who has chosen already: the first lead, and the people of a demo.
    *
    * @param pin for a second look on another's tablet; null without one
    */
+  @Transactional
   public SignedIn add(String name, Role role, String password, @Nullable String pin) {
-    new Problems()
-        .require(
-            !name.isBlank() && name.length() <= LONGEST_NAME,
-            "name",
-            "must have 1 to 100 characters.")
-        .require(
-            password.length() >= SHORTEST_PASSWORD
-                && password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length
-                    <= LONGEST_PASSWORD,
-            "password",
-            "must have 8 to 72 characters.")
-        .orThrow();
     Person person =
         new Person(
             UUID.randomUUID(),
-            name.strip(),
+            Crew.named(name),
             role,
-            encode(password),
-            pin == null ? null : encode(pin));
+            passwords.password(password, name),
+            pin == null ? null : passwords.pin(pin, 0),
+            null,
+            null,
+            false,
+            null,
+            Instant.EPOCH,
+            1);
     mapper.add(person);
-    return new SignedIn(person);
+    return new SignedIn(person, clock.instant());
   }
 
-  private String encode(String secret) {
-    return java.util.Objects.requireNonNull(encoder.encode(secret));
+  /**
+   * Whether this is the word a lead handed to somebody who has not chosen a password yet.
+   *
+   * @return who it is; null when it is not
+   */
+  @Nullable Person invited(String name, String word) {
+    Person person = mapper.byName(name.strip());
+    if (person == null || person.state() != Person.State.INVITED) {
+      return null;
+    }
+    Instant until = person.invitedUntil();
+    return until != null
+            && clock.instant().isBefore(until)
+            && passwords.matches(Crew.spoken(word), person.invitationHash())
+        ? person
+        : null;
+  }
+
+  /**
+   * The password a person chose; sessions opened with an earlier one are void.
+   *
+   * @param digest of the password
+   */
+  @Transactional
+  public SignedIn choose(Person person, String digest, @Nullable String pinDigest, String what) {
+    // Times are stored to the microsecond: the session that follows is not older than this.
+    Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    mapper.setPassword(person.id(), digest, now);
+    if (pinDigest != null) {
+      mapper.setPin(person.id(), pinDigest);
+    }
+    mapper.wroteDown(
+        UUID.randomUUID(),
+        person.id(),
+        what,
+        new Signature(person.id(), person.name(), person.role() == Role.LEAD),
+        now);
+    return loadUserByUsername(person.name());
+  }
+
+  void choosePin(Person person, String digest) {
+    mapper.setPin(person.id(), digest);
+    mapper.wroteDown(
+        UUID.randomUUID(),
+        person.id(),
+        "chose another PIN",
+        new Signature(person.id(), person.name(), person.role() == Role.LEAD),
+        clock.instant());
+  }
+
+  /** A right password that was kept in an older way is kept anew. */
+  void keepAnew(SignedIn person, String password) {
+    Person stored = mapper.byId(person.id());
+    String digest = stored == null ? null : stored.passwordHash();
+    if (digest != null && passwords.isDated(digest)) {
+      mapper.rehash(person.id(), passwords.digest(password));
+    }
   }
 
   /** Slows guessing down: so many tries a minute for one name. */
-  void countTry(String name) {
+  public void countTry(String name) {
     Bucket bucket =
         tries.get(
-            name.toLowerCase(Locale.ROOT),
+            key(name),
             n ->
                 Bucket.builder()
                     .addLimit(
@@ -103,21 +160,24 @@ public class People implements UserDetailsService {
 
   /** A success ends the count: only wrong tries slow a name down. */
   void forgetTries(String name) {
-    tries.invalidate(name.toLowerCase(Locale.ROOT));
+    tries.invalidate(key(name));
+  }
+
+  private static String key(String name) {
+    return name.strip().toLowerCase(Locale.ROOT);
   }
 
   /** The person who gives name and PIN on someone else's tablet. */
   public Signature witness(String name, String pin) {
-    if (name.length() > LONGEST_NAME || pin.length() > LONGEST_PASSWORD) {
+    if (name.length() > LONGEST_NAME || pin.length() > LONGEST_PIN) {
       throw Refusal.forbidden("Name and PIN do not match.");
     }
     countTry(name);
-    Person person = mapper.byName(name);
-    String hash = person == null ? null : person.pinHash();
+    Person person = mapper.byName(name.strip());
     if (person == null
-        || hash == null
+        || !person.isHere()
         || person.role() == Role.GUEST
-        || !encoder.matches(pin, hash)) {
+        || !passwords.matches(pin, person.pinHash())) {
       throw Refusal.forbidden("Name and PIN do not match.");
     }
     forgetTries(name);

@@ -1,8 +1,11 @@
 package app.unimetric.server.people;
 
+import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.documents.settings.WorkshopSettings;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.settings.Settings;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -16,38 +19,45 @@ import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
-import org.springframework.security.web.context.SecurityContextRepository;
-import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Signing in and out. */
+/** Signing in and out, and what is one's own: password, PIN, devices. */
 @RestController
 class SessionController {
   private static final int LONGEST = 200;
+  private static final String NO_INVITATION =
+      "Name and word do not match, or the word is older than seven days. Ask a lead for another.";
+
   private final AuthenticationManager authentication;
-  private final SecurityContextRepository contexts;
-  private final SessionAuthenticationStrategy onSignIn;
+  private final OpenSession sessions;
   private final People people;
+  private final Passwords passwords;
+  private final Devices devices;
+  private final Settings settings;
   private final Clock clock;
 
   SessionController(
       AuthenticationManager authentication,
-      SecurityContextRepository contexts,
-      SessionAuthenticationStrategy onSignIn,
+      OpenSession sessions,
       People people,
+      Passwords passwords,
+      Devices devices,
+      Settings settings,
       Clock clock) {
     this.authentication = authentication;
-    this.contexts = contexts;
-    this.onSignIn = onSignIn;
+    this.sessions = sessions;
     this.people = people;
+    this.passwords = passwords;
+    this.devices = devices;
+    this.settings = settings;
     this.clock = clock;
   }
 
@@ -58,8 +68,24 @@ class SessionController {
   /** A unit as the screens show it: factor and sign come from the core. */
   record Unit(String code, String sign, double newtonMetres) {}
 
-  /** Who is here, what day it is in the workshop, and the units there are. */
-  record Session(@Nullable Someone person, LocalDate today, List<Unit> units) {}
+  /**
+   * The workshop as every screen needs it.
+   *
+   * @param unit code of the one torques are read in where nobody chose another
+   */
+  record ThisWorkshop(String name, String unit, String currency, int leastPin) {}
+
+  /**
+   * Who is here, what day it is in the workshop, and the units there are.
+   *
+   * @param empty whether nobody has begun with this workshop yet
+   */
+  record Session(
+      @Nullable Someone person,
+      boolean empty,
+      LocalDate today,
+      List<Unit> units,
+      ThisWorkshop workshop) {}
 
   @GetMapping("/api/session")
   Session session(@AuthenticationPrincipal @Nullable SignedIn person) {
@@ -86,24 +112,118 @@ class SessionController {
           authentication.authenticate(
               UsernamePasswordAuthenticationToken.unauthenticated(
                   request.name().strip(), request.password()));
-    } catch (BadCredentialsException e) {
-      throw Refusal.unauthenticated("Name and password do not match.");
+    } catch (AuthenticationException e) {
+      if (people.invited(request.name(), request.password()) != null) {
+        throw Refusal.chooseFirst(
+            "That is the word you were given to begin with. Now choose a password and a PIN of your own.");
+      }
+      if (e instanceof BadCredentialsException) {
+        throw Refusal.unauthenticated("Name and password do not match.");
+      }
+      throw e;
     }
     people.forgetTries(request.name());
-    onSignIn.onAuthentication(proof, http, response);
-    sendNewToken(http);
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(proof);
-    SecurityContextHolder.setContext(context);
-    contexts.saveContext(context, http, response);
-    return answer(proof.getPrincipal() instanceof SignedIn person ? person : null);
+    if (proof.getPrincipal() instanceof SignedIn person) {
+      people.keepAnew(person, request.password());
+      return open(person, http, response);
+    }
+    return answer(null);
   }
 
-  /** Signing in made the old token void; reading the new one puts it into the answer's cookie. */
-  private static void sendNewToken(HttpServletRequest http) {
-    if (http.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token) {
-      token.getToken();
+  /**
+   * The first sign-in of somebody a lead added.
+   *
+   * @param word handed over by the lead
+   */
+  record First(String name, String word, String password, String pin) {}
+
+  @PostMapping("/api/session/first")
+  Session first(@RequestBody First request, HttpServletRequest http, HttpServletResponse response) {
+    if (request.name().length() > LONGEST || request.word().length() > LONGEST) {
+      throw Refusal.unauthenticated(NO_INVITATION);
     }
+    people.countTry(request.name());
+    Person person = people.invited(request.name(), request.word());
+    if (person == null) {
+      throw Refusal.unauthenticated(NO_INVITATION);
+    }
+    Problems problems = new Problems();
+    String password =
+        problems.under("", () -> passwords.password(request.password(), person.name()));
+    String pin =
+        person.role() == Role.GUEST && request.pin().isEmpty()
+            ? null
+            : problems.under("", () -> passwords.pin(request.pin(), leastPin()));
+    problems.orThrow();
+    people.forgetTries(request.name());
+    return open(
+        people.choose(person, String.valueOf(password), pin, "chose password and PIN"),
+        http,
+        response);
+  }
+
+  /** What is changed of one's own proof: the password of today comes with it. */
+  record OwnPassword(String password, String newPassword) {}
+
+  record OwnPin(String password, String newPin) {}
+
+  @PostMapping("/api/session/password")
+  Session password(
+      @RequestBody OwnPassword request,
+      @AuthenticationPrincipal SignedIn person,
+      HttpServletRequest http,
+      HttpServletResponse response) {
+    Person own = proved(person, request.password());
+    Problems problems = new Problems();
+    String digest =
+        problems.under("new", () -> passwords.password(request.newPassword(), own.name()));
+    problems.orThrow();
+    SignedIn now = people.choose(own, String.valueOf(digest), null, "chose another password");
+    HttpSession session = http.getSession(false);
+    devices.endOthers(own.name(), session == null ? "" : session.getId());
+    return open(now, http, response);
+  }
+
+  @PostMapping("/api/session/pin")
+  Session pin(@RequestBody OwnPin request, @AuthenticationPrincipal SignedIn person) {
+    Person own = proved(person, request.password());
+    Problems problems = new Problems();
+    String digest = problems.under("new", () -> passwords.pin(request.newPin(), leastPin()));
+    problems.orThrow();
+    people.choosePin(own, String.valueOf(digest));
+    return answer(person);
+  }
+
+  private Person proved(SignedIn person, String password) {
+    people.countTry(person.name());
+    Person own = people.byId(person.id());
+    if (own == null || !passwords.matches(password, own.passwordHash())) {
+      throw InvalidInput.at("password", "is not the one you sign in with.");
+    }
+    people.forgetTries(person.name());
+    return own;
+  }
+
+  @GetMapping("/api/session/devices")
+  List<Devices.Device> devices(@AuthenticationPrincipal SignedIn person, HttpServletRequest http) {
+    HttpSession session = http.getSession(false);
+    return devices.of(person.name(), session == null ? "" : session.getId());
+  }
+
+  @DeleteMapping("/api/session/devices/{key}")
+  List<Devices.Device> end(
+      @PathVariable String key, @AuthenticationPrincipal SignedIn person, HttpServletRequest http) {
+    devices.end(person.name(), key);
+    return devices(person, http);
+  }
+
+  private int leastPin() {
+    return settings.current().settings().doors().leastPin();
+  }
+
+  private Session open(SignedIn person, HttpServletRequest http, HttpServletResponse response) {
+    sessions.open(person, http, response);
+    return answer(person);
   }
 
   @DeleteMapping("/api/session")
@@ -120,17 +240,20 @@ class SessionController {
   @GetMapping("/api/people")
   List<Someone> names() {
     return people.all().stream()
-        .filter(p -> p.role() != Role.GUEST)
+        .filter(p -> p.role() != Role.GUEST && p.isHere() && p.pinHash() != null)
         .map(p -> new Someone(p.id(), p.name(), p.role()))
         .toList();
   }
 
   private Session answer(@Nullable SignedIn person) {
+    WorkshopSettings own = settings.current().settings();
     return new Session(
         person == null ? null : new Someone(person.id(), person.name(), person.role()),
+        person == null && people.nobody(),
         LocalDate.now(clock),
         Arrays.stream(TorqueUnit.values())
             .map(u -> new Unit(u.code(), u.sign(), u.newtonMetres()))
-            .toList());
+            .toList(),
+        new ThisWorkshop(own.name(), own.unit().code(), own.currency(), own.doors().leastPin()));
   }
 }

@@ -1,6 +1,7 @@
 package app.unimetric.server.people;
 
 import app.unimetric.core.bench.Signature;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -11,17 +12,20 @@ import org.springframework.security.core.userdetails.UserDetails;
 
 /** The person behind a session. */
 public final class SignedIn implements UserDetails, CredentialsContainer {
-  private static final long serialVersionUID = 1L;
+  private static final long serialVersionUID = 2L;
   private final UUID id;
   private final String name;
   private final Role role;
+  private final Instant since;
   private String passwordHash;
 
-  SignedIn(Person person) {
+  SignedIn(Person person, Instant since) {
     this.id = person.id();
     this.name = person.name();
     this.role = person.role();
-    this.passwordHash = person.passwordHash();
+    this.since = since;
+    String hash = person.passwordHash();
+    this.passwordHash = hash == null ? "" : hash;
   }
 
   public UUID id() {
@@ -34,6 +38,11 @@ public final class SignedIn implements UserDetails, CredentialsContainer {
 
   public Role role() {
     return role;
+  }
+
+  /** When the session was opened. */
+  Instant since() {
+    return since;
   }
 
   public boolean isLead() {

@@ -42,6 +42,11 @@ public final class Refusal extends RuntimeException {
     return new Refusal(HttpStatus.UNAUTHORIZED, message, Map.of());
   }
 
+  /** The word of an invitation was right, but opens nothing: a password is chosen first. */
+  public static Refusal chooseFirst(String message) {
+    return new Refusal(HttpStatus.PRECONDITION_REQUIRED, message, Map.of());
+  }
+
   public HttpStatus status() {
     return status;
   }

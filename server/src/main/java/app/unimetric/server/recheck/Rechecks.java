@@ -15,6 +15,7 @@ import app.unimetric.server.log.Records;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.settings.Settings;
 import app.unimetric.server.sheet.Sheets;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -51,6 +52,7 @@ public class Rechecks {
   private final Jobs jobs;
   private final Sheets sheets;
   private final Records records;
+  private final Settings settings;
   private final JsonMapper json;
 
   Rechecks(
@@ -59,12 +61,14 @@ public class Rechecks {
       Jobs jobs,
       Sheets sheets,
       Records records,
+      Settings settings,
       JsonMapper json) {
     this.mapper = mapper;
     this.fleet = fleet;
     this.jobs = jobs;
     this.sheets = sheets;
     this.records = records;
+    this.settings = settings;
     this.json = json;
   }
 
@@ -72,7 +76,7 @@ public class Rechecks {
   @EventListener
   void begin(SignedOff signed) {
     Machine machine = fleet.machine(signed.machineId());
-    for (Policy.RecheckGroup group : Policy.USUAL.rechecks(signed.pack())) {
+    for (Policy.RecheckGroup group : settings.policy().rechecks(signed.pack())) {
       for (RecheckDue due :
           RecheckDue.from(List.of(group.rule()), signed.day(), machine.km(), machine.hours())) {
         mapper.add(

@@ -1,6 +1,9 @@
 package app.unimetric.server.security;
 
+import app.unimetric.server.people.RightsNow;
 import app.unimetric.server.problem.ProblemWriter;
+import java.util.Map;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -13,9 +16,12 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
 import org.springframework.security.web.authentication.session.CompositeSessionAuthenticationStrategy;
 import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
@@ -31,9 +37,24 @@ class SecurityConfig {
       "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; object-src 'none';"
           + " base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
+  private static final String ARGON2 = "argon2id";
+
+  /** Argon2id; what was kept with bcrypt is still read, and kept anew at the next sign-in. */
   @Bean
   PasswordEncoder passwordEncoder() {
-    return new BCryptPasswordEncoder();
+    DelegatingPasswordEncoder encoder =
+        new DelegatingPasswordEncoder(
+            ARGON2, Map.of(ARGON2, Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8()));
+    encoder.setDefaultPasswordEncoderForMatches(new BCryptPasswordEncoder());
+    return encoder;
+  }
+
+  /** It stands in the chain of security, where the session is known; nowhere else. */
+  @Bean
+  FilterRegistrationBean<RightsNow> rightsOnlyInTheChain(RightsNow rights) {
+    FilterRegistrationBean<RightsNow> registration = new FilterRegistrationBean<>(rights);
+    registration.setEnabled(false);
+    return registration;
   }
 
   @Bean
@@ -79,8 +100,10 @@ class SecurityConfig {
       HttpSecurity http,
       ProblemWriter problems,
       SecurityContextRepository contexts,
-      CookieCsrfTokenRepository tokens) {
-    return http.csrf(c -> c.spa().csrfTokenRepository(tokens))
+      CookieCsrfTokenRepository tokens,
+      RightsNow rights) {
+    return http.addFilterBefore(rights, AnonymousAuthenticationFilter.class)
+        .csrf(c -> c.spa().csrfTokenRepository(tokens))
         .securityContext(c -> c.securityContextRepository(contexts))
         .requestCache(AbstractHttpConfigurer::disable)
         .logout(AbstractHttpConfigurer::disable)
@@ -110,8 +133,11 @@ class SecurityConfig {
                                     : "Your role may read this but not change it.")))
         .authorizeHttpRequests(
             a ->
-                a.requestMatchers("/api/session", "/actuator/health")
+                a.requestMatchers(
+                        "/api/session", "/api/session/first", "/api/workshop", "/actuator/health")
                     .permitAll()
+                    .requestMatchers("/api/session/**")
+                    .authenticated()
                     .requestMatchers(HttpMethod.GET, "/api/**")
                     .authenticated()
                     .requestMatchers("/api/**")

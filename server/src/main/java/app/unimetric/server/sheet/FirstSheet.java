@@ -92,6 +92,7 @@ class FirstSheet {
             sheet,
             sheets.cost(sheet, plan),
             null,
-            List.of()));
+            List.of(),
+            ""));
   }
 }

@@ -94,7 +94,8 @@ record JobSheet(
     List<String> jobs,
     List<PackStep> firstRide,
     List<SheetJoint> joints,
-    List<PackCheck> checks) {
+    List<PackCheck> checks,
+    String rules) {
   /**
    * One line of the work.
    *
@@ -366,7 +367,8 @@ record JobSheet(
       Sheet sheet,
       JobCost cost,
       @Nullable ModelPack model,
-      List<KeptFit> kept) {
+      List<KeptFit> kept,
+      String rules) {
     return new JobSheet(
         job.id(),
         job.number(),
@@ -402,7 +404,8 @@ record JobSheet(
         plan.pack().layout().together().stream().map(JobPack::title).toList(),
         plan.pack().steps(Phase.Part.RIDE),
         plan.joints().stream().map(p -> joint(p, plan, sheet)).toList(),
-        plan.pack().checks());
+        plan.pack().checks(),
+        rules);
   }
 
   private static SheetLine line(WorkLine l, Shaping shaping) {

@@ -5,6 +5,7 @@ import app.unimetric.server.fit.KeptFits;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.pack.ModelPacks;
+import app.unimetric.server.settings.Settings;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -18,13 +19,21 @@ class SheetPages {
   private final Fleet fleet;
   private final ModelPacks models;
   private final KeptFits fits;
+  private final Settings settings;
   private final Clock clock;
 
-  SheetPages(Sheets sheets, Fleet fleet, ModelPacks models, KeptFits fits, Clock clock) {
+  SheetPages(
+      Sheets sheets,
+      Fleet fleet,
+      ModelPacks models,
+      KeptFits fits,
+      Settings settings,
+      Clock clock) {
     this.sheets = sheets;
     this.fleet = fleet;
     this.models = models;
     this.fits = fits;
+    this.settings = settings;
     this.clock = clock;
   }
 
@@ -42,7 +51,8 @@ class SheetPages {
         sheet,
         sheets.cost(sheet, plan),
         model == null ? null : models.pack(model),
-        isWorkedOut(plan) ? fits.ofMachine(job.machineId()) : List.of());
+        isWorkedOut(plan) ? fits.ofMachine(job.machineId()) : List.of(),
+        settings.rulesInWords(clock.getZone()));
   }
 
   private static boolean isWorkedOut(JobPlan plan) {

@@ -6,12 +6,12 @@ import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobCost;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.PlanPrint;
-import app.unimetric.core.plan.Policy;
 import app.unimetric.documents.sheet.SheetDocument;
 import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.crib.Crib;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
+import app.unimetric.server.settings.Settings;
 import app.unimetric.server.shelf.Stock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -29,12 +29,14 @@ public class Sheets {
   private final Jobs jobs;
   private final Crib crib;
   private final Stock stock;
+  private final Settings settings;
 
-  Sheets(SheetMapper mapper, Jobs jobs, Crib crib, Stock stock) {
+  Sheets(SheetMapper mapper, Jobs jobs, Crib crib, Stock stock, Settings settings) {
     this.mapper = mapper;
     this.jobs = jobs;
     this.crib = crib;
     this.stock = stock;
+    this.settings = settings;
   }
 
   Sheet sheet(Job job) {
@@ -68,7 +70,7 @@ public class Sheets {
             sheet.handOrder(),
             sheet.byFeel(),
             sheet.toolChoices(),
-            Policy.USUAL,
+            settings.policy(),
             today));
   }
 

@@ -10,6 +10,7 @@ import java.net.URI;
 import java.net.http.HttpRequest;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 
 @InWorkshop
 class SessionTest {
@@ -105,9 +106,18 @@ class SessionTest {
   }
 
   @Test
-  void passwordsAreKeptAsBcryptOnly() {
+  void passwordsAreKeptAsArgon2idAndOlderOnesAreAtTheNextSignIn() {
     People people = workshop.bean(People.class);
     assertThat(people.nobody()).isFalse();
-    assertThat(people.all()).extracting(Person::passwordHash).allMatch(h -> h.startsWith("$2"));
+    SignedIn old = people.add("Zz dated", Role.GUEST, "depot-zz dated", null);
+    workshop
+        .bean(PersonMapper.class)
+        .rehash(old.id(), new BCryptPasswordEncoder(4).encode("depot-zz dated"));
+    Visitor.signedIn(workshop, "Zz dated");
+    Visitor.signedIn(workshop, "Zz dated");
+    assertThat(people.all())
+        .filteredOn(p -> p.passwordHash() != null)
+        .extracting(Person::passwordHash)
+        .allMatch(h -> h.startsWith("{argon2id}$argon2id$"));
   }
 }

@@ -271,7 +271,6 @@ public final class PlanCall {
     if (valued == null) {
       throw Fields.missingAt("pack");
     }
-    Policy policy = policy(r.policy());
     return of(
         JobPlan.of(
             valued,
@@ -284,9 +283,8 @@ public final class PlanCall {
                 handOrder,
                 byFeel(r),
                 r.toolChoices() == null ? Map.of() : r.toolChoices(),
-                policy,
+                policy(r.policy()),
                 r.today())),
-        policy,
         why);
   }
 
@@ -299,7 +297,7 @@ public final class PlanCall {
   }
 
   /** A plan in the form of this call. */
-  public static Response of(JobPlan plan, Policy policy, boolean why) {
+  public static Response of(JobPlan plan, boolean why) {
     return new Response(
         plan.ready(),
         plan.blockers(),
@@ -315,7 +313,7 @@ public final class PlanCall {
         plan.needs(),
         plan.ride(),
         plan.pack().checks(),
-        policy.rechecks(plan.pack()).stream()
+        plan.policy().rechecks(plan.pack()).stream()
             .map(
                 g ->
                     new Again(
@@ -334,9 +332,7 @@ public final class PlanCall {
 
   private static Policy policy(@Nullable PolicyFields given) {
     Policy usual = Policy.USUAL;
-    return given == null || given.aim() == null
-        ? usual
-        : new Policy(given.aim(), usual.always(), usual.settling(), usual.wheel());
+    return given == null || given.aim() == null ? usual : usual.withAim(given.aim());
   }
 
   /** The value at the place a decision names, from 0; none where there is none. */

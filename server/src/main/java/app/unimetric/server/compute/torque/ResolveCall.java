@@ -18,6 +18,7 @@ import app.unimetric.core.stated.Role;
 import app.unimetric.core.stated.Source;
 import app.unimetric.core.stated.StatedValue;
 import app.unimetric.core.stated.StatementFields;
+import app.unimetric.core.stated.Tolerances;
 import app.unimetric.core.stated.Trait;
 import app.unimetric.core.stated.UnitSlip;
 import app.unimetric.core.thread.ScrewThread;
@@ -149,7 +150,9 @@ public final class ResolveCall {
                     duty(r),
                     r.aim() == null ? Aim.MIDDLE : r.aim(),
                     r.toolDeviationPercent(),
-                    r.tolerancePercent()));
+                    r.tolerancePercent() == null
+                        ? Tolerances.USUAL
+                        : Tolerances.same(r.tolerancePercent())));
     problems.orThrow();
     Resolution answer = Resolver.resolve(values, joint == null ? JointContext.plain() : joint);
     TorqueBand band = answer.band();

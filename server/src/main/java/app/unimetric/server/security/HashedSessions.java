@@ -1,0 +1,86 @@
+package app.unimetric.server.security;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Duration;
+import java.util.Base64;
+import java.util.List;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.session.SessionIdGenerator;
+import org.springframework.session.web.http.CookieHttpSessionIdResolver;
+import org.springframework.session.web.http.DefaultCookieSerializer;
+import org.springframework.session.web.http.HttpSessionIdResolver;
+import org.springframework.stereotype.Component;
+
+/**
+ * Sessions are stored under the digest of what the browser keeps, so that nobody who reads the
+ * database, or a copy of it, can walk in with what stands there.
+ */
+@Component
+class HashedSessions implements SessionIdGenerator, HttpSessionIdResolver {
+  private static final int BYTES = 32;
+
+  private final CookieHttpSessionIdResolver cookie = new CookieHttpSessionIdResolver();
+  private final SecureRandom random = new SecureRandom();
+
+  /** Between making an id and sending it to the browser, within one request. */
+  private final Cache<String, String> onTheWay =
+      Caffeine.newBuilder().maximumSize(10_000).expireAfterWrite(Duration.ofMinutes(2)).build();
+
+  HashedSessions(
+      @Value("${server.servlet.session.cookie.name}") String name,
+      @Value("${server.servlet.session.cookie.secure:false}") boolean secure) {
+    DefaultCookieSerializer written = new DefaultCookieSerializer();
+    written.setCookieName(name);
+    written.setUseSecureCookie(secure);
+    written.setUseHttpOnlyCookie(true);
+    written.setSameSite("Lax");
+    cookie.setCookieSerializer(written);
+  }
+
+  @Override
+  public String generate() {
+    byte[] bytes = new byte[BYTES];
+    random.nextBytes(bytes);
+    String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    String stored = digest(secret);
+    onTheWay.put(stored, secret);
+    return stored;
+  }
+
+  @Override
+  public List<String> resolveSessionIds(HttpServletRequest request) {
+    return cookie.resolveSessionIds(request).stream().map(HashedSessions::digest).toList();
+  }
+
+  @Override
+  public void setSessionId(
+      HttpServletRequest request, HttpServletResponse response, String stored) {
+    String secret = onTheWay.getIfPresent(stored);
+    if (secret != null) {
+      onTheWay.invalidate(stored);
+      cookie.setSessionId(request, response, secret);
+    }
+  }
+
+  @Override
+  public void expireSession(HttpServletRequest request, HttpServletResponse response) {
+    cookie.expireSession(request, response);
+  }
+
+  private static String digest(String secret) {
+    try {
+      byte[] digest =
+          MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8));
+      return Base64.getUrlEncoder().withoutPadding().encodeToString(digest);
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}
