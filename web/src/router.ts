@@ -12,6 +12,7 @@ export const { navigate, route } = createRouter({
   '/desk': () => import('./views/desk/Desk.svelte'),
   '/fit': () => import('./views/fit/Fit.svelte'),
   '/fit/:call': () => import('./views/fit/Fit.svelte'),
+  '/crib': () => import('./views/crib/Crib.svelte'),
   '/shelf': () => import('./views/shelf/Shelf.svelte'),
   '/settings': () => import('./views/settings/Settings.svelte'),
   '/log': () => import('./views/log/Log.svelte'),

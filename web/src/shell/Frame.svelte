@@ -16,6 +16,7 @@
   const places = [
     { href: '/', name: 'Today' },
     { href: '/machines', name: 'Machines' },
+    { href: '/crib', name: 'Crib' },
     { href: '/shelf', name: 'Shelf' },
     { href: '/desk', name: 'Desk' },
     { href: '/fit', name: 'Fit' },
@@ -233,6 +234,10 @@
       display: flex;
       flex: 1;
       padding: 0;
+      overflow-x: auto;
+    }
+    .spine li a {
+      padding: 0 0.5rem;
     }
     .mark,
     .who,

@@ -44,6 +44,9 @@
 {#if step.kind === 'SIGN_OFF'}
   <AtAGlance summary={run.page.summary} sheet={run.page.sheet} />
 {/if}
+{#if runState.toolOut}
+  <p class="tool-out" role="alert"><WarningAlt size={24} /> {runState.toolOut}</p>
+{/if}
 {#if turns}
   <div class="figures">
     <p class="set">
@@ -121,6 +124,16 @@
 {/each}
 
 <style>
+  .tool-out {
+    display: flex;
+    gap: 0.75rem;
+    align-items: center;
+    padding: 0.75rem;
+    margin: 0.5rem 0;
+    border-left: 4px solid var(--bad);
+    background: var(--bad-wash);
+    font-size: 1.25rem;
+  }
   .group {
     display: flex;
     gap: 1rem;

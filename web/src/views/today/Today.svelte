@@ -107,12 +107,16 @@
       <ul class="lines">
         {#each today.tools as tool (tool.id)}
           <li>
-            <strong>{tool.name}</strong>
+            <a href="/crib"><strong>{tool.name}</strong></a>
             <span class="soft">
-              {tool.calibrationEnded
-                ? `calibration ended ${day(tool.calibrationEnded)}`
-                : 'never calibrated'},
-              {tool.cycles} cycles. Refused on critical joints until it is checked.
+              {#if tool.out}
+                out of use: {tool.out}.
+              {:else}
+                {tool.calibrationEnded
+                  ? `calibration ended ${day(tool.calibrationEnded)}`
+                  : 'never calibrated'},
+                {tool.cycles} uses. Refused on critical joints until it is calibrated.
+              {/if}
             </span>
           </li>
         {/each}

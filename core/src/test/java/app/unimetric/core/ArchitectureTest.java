@@ -32,7 +32,7 @@ class ArchitectureTest {
     USED_BY.put("problem", all);
     USED_BY.put("why", all);
     USED_BY.put("quantity", all);
-    USED_BY.put("thread", "ask fastener joint stated surface pack plan bench");
+    USED_BY.put("thread", "ask fastener joint stated surface tool pack plan bench");
     USED_BY.put("fastener", "fit ask joint stated surface pack plan bench");
     USED_BY.put("joint", "ask carbon stated pack plan");
     USED_BY.put("carbon", "fit");

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -25,6 +26,10 @@ public final class Replay {
   /** What arithmetic may lose. */
   private static final double ROUNDING = 1e-9;
 
+  /** What is said of a tool that turned. */
+  private static final Set<EventKind> PULLS =
+      EnumSet.of(EventKind.CLICKED, EventKind.READING, EventKind.HELD, EventKind.MOVED);
+
   private final RunSheet sheet;
   private final Map<UUID, Integer> indexOf = new HashMap<>();
   private final List<Entry> entries = new ArrayList<>();
@@ -44,14 +49,27 @@ public final class Replay {
 
   private boolean signedOff;
 
-  private Replay(RunSheet sheet) {
+  private final ToolsOut out;
+
+  private Replay(RunSheet sheet, ToolsOut out) {
     this.sheet = sheet;
+    this.out = out;
     sheet.steps().forEach(s -> settled.put(s.id(), new LinkedHashMap<>()));
   }
 
   /** The state after these events in server order. An event met twice counts once. */
   public static RunState of(RunSheet sheet, List<RunEvent> events) {
-    Replay replay = new Replay(sheet);
+    return of(sheet, events, ToolsOut.NONE);
+  }
+
+  /**
+   * The state after these events in server order. An event met twice counts once.
+   *
+   * @param out tools that were out of use for a time: what was done with one meanwhile does not
+   *     count
+   */
+  public static RunState of(RunSheet sheet, List<RunEvent> events, ToolsOut out) {
+    Replay replay = new Replay(sheet, out);
     for (RunEvent event : events) {
       if (!replay.indexOf.containsKey(event.id())) {
         replay.take(event);
@@ -92,6 +110,10 @@ public final class Replay {
     if (!event.stepId().equals(step.id())) {
       return "Another step is in hand: " + step.title() + ".";
     }
+    String failed = step.isDoneWithATool() ? out.why(step.toolId(), event.time().doneAt()) : null;
+    if (failed != null && PULLS.contains(event.kind())) {
+      return toolOut(step, failed);
+    }
     if (!permits(step).contains(event.kind())) {
       return waitsAt(step) ? waiting(step) : "This does not fit the step in hand.";
     }
@@ -122,6 +144,10 @@ public final class Replay {
       return "Read the limit off the part first and type it, in " + measure.unit() + ".";
     }
     return event.kind() == EventKind.SECOND_LOOK ? refuseLook(event) : null;
+  }
+
+  private static String toolOut(RunStep step, String why) {
+    return step.toolName() + " is out of use: " + why + ". Take another tool for this joint.";
   }
 
   private String waiting(RunStep step) {
@@ -477,6 +503,9 @@ public final class Replay {
             ? null
             : step,
         toolsTaken(),
+        step == null || !step.isDoneWithATool() || out.whyNow(step.toolId()) == null
+            ? null
+            : toolOut(step, String.valueOf(out.whyNow(step.toolId()))),
         List.copyOf(entries),
         clocks(),
         signedOff);

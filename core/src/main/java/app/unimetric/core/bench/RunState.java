@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param stepAmended the step in hand as it is done with the tool taken up instead; null while it
  *     is done as laid out
  * @param toolsTaken ids of tools taken up instead of those laid out, by joint
+ * @param toolOut that the tool in hand is out of use, in words; null when it is not
  * @param entries all events in order with what they came to
  * @param clocks products that set, one for each joint wetted so far
  * @param signedOff whether the run is closed
@@ -34,6 +35,7 @@ public record RunState(
     List<EventKind> permits,
     @Nullable RunStep stepAmended,
     Map<String, String> toolsTaken,
+    @Nullable String toolOut,
     List<Entry> entries,
     List<CureClock> clocks,
     boolean signedOff) {

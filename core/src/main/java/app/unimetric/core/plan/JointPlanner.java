@@ -65,6 +65,7 @@ final class JointPlanner {
                 resolution.aimNm(),
                 resolution.capNm(),
                 joint.duty().isCritical(),
+                joint.fastener().hand(),
                 crib,
                 today);
     ToolChoice best = tools.stream().filter(ToolChoice::usable).findFirst().orElse(null);

@@ -11,6 +11,9 @@ public final class PermissibleDeviation {
   /** ± 4 % above. */
   public static final double LARGE = 0.04;
 
+  /** ± 6 % for beam and flexion-bar wrenches and screwdrivers of any size. */
+  public static final double ANY_SIZE = 0.06;
+
   private PermissibleDeviation() {}
 
   /**

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param calibratedOn day of the last calibration; null when never
  * @param cycles uses since then
  * @param adapter an adapter that stays on it; null without one
+ * @param leftHand whether it is rated for turning left-handed
+ * @param out why it is out of use; null when it is not
  */
 public record CribTool(
     String id,
@@ -22,7 +24,9 @@ public record CribTool(
     TorqueTool tool,
     @Nullable LocalDate calibratedOn,
     int cycles,
-    @Nullable Adapter adapter) {
+    @Nullable Adapter adapter,
+    boolean leftHand,
+    @Nullable String out) {
   /** Calibration lasts this long (ISO 6789-1). */
   public static final int CALIBRATION_MONTHS = 12;
 
@@ -30,11 +34,27 @@ public record CribTool(
   public static final int CALIBRATION_CYCLES = 5000;
 
   public CribTool {
+    tool =
+        tool.deviationPercent() == null
+            ? tool.deviating(type.permissiblePercent(tool.maxNm()))
+            : tool;
     new Problems()
         .require(
             !id.isBlank() && id.length() <= 100, "id", "is missing or longer than 100 characters.")
         .require(cycles >= 0, "cycles", "must not be negative.")
         .orThrow();
+  }
+
+  /** A tool that turns both ways and that nothing happened to. */
+  public CribTool(
+      String id,
+      String name,
+      ToolType type,
+      TorqueTool tool,
+      @Nullable LocalDate calibratedOn,
+      int cycles,
+      @Nullable Adapter adapter) {
+    this(id, name, type, tool, calibratedOn, cycles, adapter, true, null);
   }
 
   /** The first day on which the tool is out of calibration by date; null when it never was in. */
@@ -50,6 +70,6 @@ public record CribTool(
 
   public boolean inCalibration(LocalDate today) {
     LocalDate ends = calibrationEnds();
-    return ends != null && today.isBefore(ends) && cycles < CALIBRATION_CYCLES;
+    return out == null && ends != null && today.isBefore(ends) && cycles < CALIBRATION_CYCLES;
   }
 }

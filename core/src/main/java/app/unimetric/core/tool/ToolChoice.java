@@ -2,6 +2,7 @@ package app.unimetric.core.tool;
 
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.thread.Hand;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -30,17 +31,19 @@ public record ToolChoice(
    * why.
    *
    * @param critical on a critical joint an expired calibration refuses the tool; elsewhere it warns
+   * @param hand of the thread; a tool turns left only where it is rated for it
    */
   public static List<ToolChoice> rank(
       TorqueBand band,
       @Nullable Double aimNm,
       @Nullable Double maximumNm,
       boolean critical,
+      Hand hand,
       List<CribTool> crib,
       LocalDate today) {
     double aim = aimNm == null ? band.middleNm() : aimNm;
     return crib.stream()
-        .map(t -> judge(band, aim, maximumNm, critical, t, today))
+        .map(t -> judge(band, aim, maximumNm, critical, hand, t, today))
         .sorted(
             Comparator.comparing((ToolChoice c) -> !c.usable())
                 .thenComparing(c -> c.setting().status())
@@ -92,19 +95,32 @@ public record ToolChoice(
       double aim,
       @Nullable Double maximumNm,
       boolean critical,
+      Hand hand,
       CribTool tool,
       LocalDate today) {
     Setting setting = Setting.choose(band, aim, maximumNm, tool.tool(), tool.adapter());
     List<String> reasons = new ArrayList<>(setting.reasons());
     boolean calibrated = tool.inCalibration(today);
-    if (!calibrated) {
+    boolean turns = hand == Hand.RIGHT || tool.leftHand();
+    if (!turns) {
+      reasons.add("It is not rated for turning left-handed, and this thread is left-handed.");
+    }
+    String out = tool.out();
+    if (out != null) {
+      reasons.add("Out of use: " + out + ".");
+    } else if (!calibrated) {
       reasons.add(
           expiry(tool)
               + (critical
                   ? " It is refused on a critical joint."
                   : " Have it checked; it may still be used on joints that are not critical."));
     }
-    boolean usable = setting.isPossible() && !setting.overMaximum() && (calibrated || !critical);
+    boolean usable =
+        setting.isPossible()
+            && !setting.overMaximum()
+            && turns
+            && out == null
+            && (calibrated || !critical);
     return new ToolChoice(tool, usable, setting, calibrated, reasons);
   }
 

@@ -53,6 +53,11 @@ public record TorqueTool(
     problems.orThrow();
   }
 
+  /** The same with a stated deviation, percent. */
+  TorqueTool deviating(double percent) {
+    return new TorqueTool(minNm, maxNm, percent, graduation, unit, presets);
+  }
+
   /** A figure of its scale, as it is read there. */
   public ScaleReading reading(double figure) {
     return new ScaleReading(figure, unit, presets.isEmpty() ? graduation : null);

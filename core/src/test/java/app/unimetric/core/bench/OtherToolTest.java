@@ -112,4 +112,37 @@ class OtherToolTest {
     assertThat(taken.stepAmended().toolName()).isEqualTo("Tool b");
     assertThat(bench.say(EventKind.HELD).doneFasteners()).hasSize(1);
   }
+
+  @Test
+  void whatWasDoneWithAToolWhileItWasOutDoesNotCount() {
+    bench.until(StepKind.TIGHTEN);
+    RunStep laidOut = bench.inHand();
+    java.time.Instant at = java.time.Instant.parse("2026-05-04T08:00:00Z");
+    ToolsOut earlier = out(at.minusSeconds(60), at);
+    ToolsOut now = out(at, null);
+    RunState fine = Replay.of(bench.sheet, bench.log, now);
+    assertThat(fine.toolOut()).contains("Tool a is out of use: dropped.", "Take another tool");
+    bench.say(EventKind.CLICKED);
+    Entry counted = last(Replay.of(bench.sheet, bench.log, earlier));
+    assertThat(counted.notCounted()).as("it was good again by then").isNull();
+    RunState refused = Replay.of(bench.sheet, bench.log, now);
+    assertThat(last(refused).notCounted()).contains("Tool a is out of use: dropped");
+    assertThat(refused.currentStep()).isEqualTo(laidOut.id());
+    bench.log.remove(bench.log.size() - 1);
+    bench.say(EventKind.AMENDED, null, "it was dropped", null, "b");
+    bench.say(EventKind.CLICKED);
+    RunState other = Replay.of(bench.sheet, bench.log, now);
+    assertThat(other.toolOut()).isNull();
+    assertThat(last(other).notCounted()).isNull();
+  }
+
+  private static Entry last(RunState state) {
+    return state.entries().get(state.entries().size() - 1);
+  }
+
+  private static ToolsOut out(java.time.Instant from, java.time.Instant until) {
+    return new ToolsOut(
+        java.util.Map.of(
+            "a", List.of(new app.unimetric.core.tool.ToolStanding.Span(from, until, "dropped"))));
+  }
 }

@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.unimetric.core.Seeded;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.thread.Hand;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -146,14 +147,21 @@ class SettingTest {
         tool("large", new TorqueTool(40, 200, null, 1.0, NEWTON_METRE, List.of()), TODAY, 0);
     List<ToolChoice> choices =
         ToolChoice.rank(
-            TorqueBand.of(18, 22), 20.0, null, true, List.of(large, expired, fresh), TODAY);
+            TorqueBand.of(18, 22),
+            20.0,
+            null,
+            true,
+            Hand.RIGHT,
+            List.of(large, expired, fresh),
+            TODAY);
     assertThat(choices).extracting(c -> c.tool().id()).containsExactly("fresh", "old", "large");
     assertThat(choices.get(1).usable()).isFalse();
     assertThat(choices.get(1).reasons())
         .anyMatch(r -> r.contains("Out of calibration since 2026-01-01"));
     assertThat(choices.get(2).reasons()).anyMatch(r -> r.contains("smaller"));
     assertThat(
-            ToolChoice.rank(TorqueBand.of(18, 22), 20.0, null, false, List.of(expired), TODAY)
+            ToolChoice.rank(
+                    TorqueBand.of(18, 22), 20.0, null, false, Hand.RIGHT, List.of(expired), TODAY)
                 .get(0)
                 .usable())
         .isTrue();

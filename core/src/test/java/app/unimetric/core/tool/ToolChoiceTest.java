@@ -4,6 +4,7 @@ import static app.unimetric.core.quantity.TorqueUnit.NEWTON_METRE;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.unimetric.core.quantity.TorqueBand;
+import app.unimetric.core.thread.Hand;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -28,7 +29,7 @@ class ToolChoiceTest {
   }
 
   private static List<ToolChoice> rank(boolean critical, Double maximum, CribTool... crib) {
-    return ToolChoice.rank(BAND, 20.0, maximum, critical, Arrays.asList(crib), TODAY);
+    return ToolChoice.rank(BAND, 20.0, maximum, critical, Hand.RIGHT, Arrays.asList(crib), TODAY);
   }
 
   private static List<String> ids(List<ToolChoice> choices) {
@@ -108,10 +109,27 @@ class ToolChoiceTest {
   void withoutAnAimTheMiddleOfTheBandIsAimedAt() {
     CribTool tool = tool("a", 5, 25, 4.0, null, FRESH);
     assertThat(
-            ToolChoice.rank(BAND, null, null, false, List.of(tool), TODAY)
+            ToolChoice.rank(BAND, null, null, false, Hand.RIGHT, List.of(tool), TODAY)
                 .get(0)
                 .setting()
                 .settingNm())
         .isEqualTo(20);
+  }
+
+  @Test
+  void aToolOutOfUseIsRefusedEverywhereAndOneNotRatedOnLeftHandThreads() {
+    TorqueTool fine = new TorqueTool(5, 25, 4.0, 0.5, NEWTON_METRE, List.of());
+    CribTool out =
+        new CribTool("o", "O", ToolType.CLICK, fine, TODAY, 0, null, true, "dropped on a day");
+    CribTool right = new CribTool("r", "R", ToolType.CLICK, fine, TODAY, 0, null, false, null);
+    List<ToolChoice> onRight =
+        ToolChoice.rank(BAND, 20.0, null, false, Hand.RIGHT, List.of(out, right), TODAY);
+    assertThat(onRight).extracting(c -> c.tool().id()).containsExactly("r", "o");
+    assertThat(onRight).extracting(ToolChoice::usable).containsExactly(true, false);
+    assertThat(onRight.get(1).reasons()).contains("Out of use: dropped on a day.");
+    ToolChoice onLeft =
+        ToolChoice.rank(BAND, 20.0, null, false, Hand.LEFT, List.of(right), TODAY).get(0);
+    assertThat(onLeft.usable()).isFalse();
+    assertThat(onLeft.reasons()).anySatisfy(w -> assertThat(w).contains("left-handed"));
   }
 }

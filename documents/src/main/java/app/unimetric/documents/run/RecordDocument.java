@@ -137,6 +137,7 @@ public record RecordDocument(
             List.of(),
             null,
             Map.of(),
+            null,
             entries(made),
             clocks.stream().map(RecordDocument::clock).toList(),
             true);

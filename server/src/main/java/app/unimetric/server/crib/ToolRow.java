@@ -3,9 +3,9 @@ package app.unimetric.server.crib;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.tool.Adapter;
 import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.ToolStanding;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.core.tool.TorqueTool;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -13,8 +13,9 @@ import org.jspecify.annotations.Nullable;
 /**
  * A torque tool as stored; units by their UCUM code.
  *
- * @param cycles uses since the last calibration: those entered with the tool and those counted at
- *     the bench
+ * @param cyclesBefore uses since its calibration when it was entered
+ * @param leftHand whether it is rated for turning left-handed
+ * @param version raised with every change
  */
 public record ToolRow(
     UUID id,
@@ -26,27 +27,35 @@ public record ToolRow(
     @Nullable Double graduation,
     String unit,
     List<Double> presets,
-    @Nullable LocalDate calibratedOn,
-    int cycles,
+    int cyclesBefore,
     @Nullable Double adapterLeverMm,
     @Nullable Double adapterExtensionMm,
-    @Nullable Double adapterAngleDeg) {
+    @Nullable Double adapterAngleDeg,
+    boolean leftHand,
+    int version) {
 
-  CribTool tool() {
-    TorqueUnit scale = TorqueUnit.ofCode(unit).orElseThrow();
+  @Nullable Adapter adapter() {
     Double lever = adapterLeverMm;
     Double extension = adapterExtensionMm;
-    Adapter adapter =
-        lever == null || extension == null
-            ? null
-            : new Adapter(lever, extension, adapterAngleDeg == null ? 0 : adapterAngleDeg);
+    return lever == null || extension == null
+        ? null
+        : new Adapter(lever, extension, adapterAngleDeg == null ? 0 : adapterAngleDeg);
+  }
+
+  /**
+   * @param cycles uses since the last calibration
+   */
+  CribTool tool(ToolStanding standing, int cycles) {
+    TorqueUnit scale = TorqueUnit.ofCode(unit).orElseThrow();
     return new CribTool(
         id.toString(),
         name,
         type,
         new TorqueTool(minNm, maxNm, deviationPercent, graduation, scale, presets),
-        calibratedOn,
+        standing.calibratedOn(),
         cycles,
-        adapter);
+        adapter(),
+        leftHand,
+        standing.out());
   }
 }

@@ -92,7 +92,7 @@ class DemoDepot implements ApplicationRunner {
     SignedIn ilse = people.add("Ilse", Role.MECHANIC, "depot-ilse", "8642");
     people.add("Visitor", Role.GUEST, "depot-visitor", null);
     PACKS.forEach(key -> packs.take(text(key), asta.signature()));
-    tools();
+    tools(asta.signature());
     handTools(asta.signature());
     shelf(asta.signature());
     fleet(bram.signature());
@@ -109,8 +109,9 @@ class DemoDepot implements ApplicationRunner {
     }
   }
 
-  private void tools() {
+  private void tools(Signature by) {
     tool(
+        by,
         "Quarter-inch click 2–25",
         ToolType.CLICK,
         2,
@@ -122,6 +123,7 @@ class DemoDepot implements ApplicationRunner {
         95,
         820);
     tool(
+        by,
         "Half-inch click 20–110",
         ToolType.CLICK,
         20,
@@ -133,6 +135,7 @@ class DemoDepot implements ApplicationRunner {
         160,
         2140);
     tool(
+        by,
         "Long click 20–150, imperial",
         ToolType.CLICK,
         20,
@@ -144,6 +147,7 @@ class DemoDepot implements ApplicationRunner {
         431,
         3900);
     tool(
+        by,
         "Beam 240, imperial",
         ToolType.BEAM,
         48,
@@ -155,6 +159,7 @@ class DemoDepot implements ApplicationRunner {
         210,
         310);
     tool(
+        by,
         "Preset key 4·5·6",
         ToolType.PRESET,
         4,
@@ -166,6 +171,7 @@ class DemoDepot implements ApplicationRunner {
         40,
         1260);
     tool(
+        by,
         "Old dial 10, metre-kilogram",
         ToolType.DIAL,
         2,
@@ -179,6 +185,7 @@ class DemoDepot implements ApplicationRunner {
   }
 
   private void tool(
+      Signature by,
       String name,
       ToolType type,
       double min,
@@ -189,7 +196,7 @@ class DemoDepot implements ApplicationRunner {
       List<Double> presets,
       int calibratedDaysAgo,
       int cycles) {
-    crib.add(
+    crib.bring(
         new ToolRow(
             UUID.randomUUID(),
             name,
@@ -200,11 +207,15 @@ class DemoDepot implements ApplicationRunner {
             graduation,
             unit.code(),
             presets,
-            day(calibratedDaysAgo),
             cycles,
             null,
             null,
-            null));
+            null,
+            true,
+            1),
+        day(calibratedDaysAgo),
+        clock.instant(),
+        by);
   }
 
   /** Keys, sockets and special tools; a press for bearings is one the depot has to borrow. */

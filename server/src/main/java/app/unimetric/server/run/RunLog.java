@@ -4,6 +4,7 @@ import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Replay;
 import app.unimetric.core.bench.RunEvent;
+import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.bench.RunState;
@@ -15,6 +16,7 @@ import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.documents.run.EventDocument;
 import app.unimetric.documents.run.RunSheetDocument;
+import app.unimetric.server.crib.Crib;
 import app.unimetric.server.event.ToolUsed;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
@@ -23,8 +25,10 @@ import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.sheet.Sheets;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -47,6 +51,7 @@ public class RunLog {
   private final RunMapper mapper;
   private final Jobs jobs;
   private final Sheets sheets;
+  private final Crib crib;
   private final People people;
   private final SignOff signOff;
   private final ApplicationEventPublisher events;
@@ -55,12 +60,14 @@ public class RunLog {
       RunMapper mapper,
       Jobs jobs,
       Sheets sheets,
+      Crib crib,
       People people,
       SignOff signOff,
       ApplicationEventPublisher events) {
     this.mapper = mapper;
     this.jobs = jobs;
     this.sheets = sheets;
+    this.crib = crib;
     this.people = people;
     this.signOff = signOff;
     this.events = events;
@@ -112,7 +119,39 @@ public class RunLog {
     RunSheet sheet = RunSheetDocument.read(row.sheet());
     List<RunEvent> said = mapper.events(row.jobId()).stream().map(EventDocument::read).toList();
     return new Run(
-        sheet, Replay.of(sheet, said), row.startedBy(), row.startedById(), row.startedAt());
+        sheet,
+        Replay.of(sheet, said, crib.toolsOut()),
+        row.startedBy(),
+        row.startedById(),
+        row.startedAt());
+  }
+
+  /** Joints that some entries were about and that still stand by them. */
+  public record Touched(UUID jobId, List<RunJoint> joints) {}
+
+  /** What entries at the bench tightened, job by job. */
+  public List<Touched> touched(List<UUID> entryIds) {
+    Set<UUID> meant = Set.copyOf(entryIds);
+    List<Touched> touched = new ArrayList<>();
+    for (UUID jobId : mapper.jobsOf(entryIds.stream().map(UUID::toString).toArray(String[]::new))) {
+      Run run = run(jobId);
+      Set<String> joints = new LinkedHashSet<>();
+      run.state().entries().stream()
+          .filter(e -> meant.contains(e.event().id()) && e.counts())
+          .forEach(
+              e ->
+                  run.sheet()
+                      .step(e.event().stepId())
+                      .map(RunStep::jointId)
+                      .ifPresent(joints::add));
+      if (!joints.isEmpty()) {
+        touched.add(
+            new Touched(
+                jobId,
+                run.sheet().joints().stream().filter(j -> joints.contains(j.id())).toList()));
+      }
+    }
+    return touched;
   }
 
   /**

@@ -22,6 +22,8 @@ interface RunMapper {
 
   List<String> events(@Param("jobId") UUID jobId);
 
+  List<UUID> jobsOf(@Param("entryIds") String[] entryIds);
+
   boolean exists(@Param("id") UUID id);
 
   int lastCounter(@Param("jobId") UUID jobId, @Param("device") String device);

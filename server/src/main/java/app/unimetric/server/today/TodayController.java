@@ -64,7 +64,12 @@ class TodayController {
       int blockers) {}
 
   /** A torque tool that may not be trusted. */
-  record DoubtfulTool(String id, String name, @Nullable LocalDate calibrationEnded, int cycles) {}
+  record DoubtfulTool(
+      String id,
+      String name,
+      @Nullable LocalDate calibrationEnded,
+      int cycles,
+      @Nullable String out) {}
 
   /** A machine that waits for a product to cure. */
   record Curing(
@@ -103,7 +108,7 @@ class TodayController {
         open.size() - due.size(),
         crib.tools().stream()
             .filter(t -> !t.inCalibration(day))
-            .map(t -> new DoubtfulTool(t.id(), t.name(), t.calibrationEnds(), t.cycles()))
+            .map(t -> new DoubtfulTool(t.id(), t.name(), t.calibrationEnds(), t.cycles(), t.out()))
             .toList());
   }
 

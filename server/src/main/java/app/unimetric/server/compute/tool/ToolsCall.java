@@ -4,6 +4,7 @@ import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.thread.Hand;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.Setting;
 import app.unimetric.core.tool.ToolChoice;
@@ -119,6 +120,7 @@ public final class ToolsCall {
             r.aimNm(),
             r.maximumNm(),
             Boolean.TRUE.equals(r.critical()),
+            Hand.RIGHT,
             crib,
             r.today());
     boolean none = ranked.stream().noneMatch(ToolChoice::usable);

@@ -1,0 +1,6 @@
+package app.unimetric.server.crib;
+
+import java.util.UUID;
+
+/** How often a tool was used. */
+record ToolUses(UUID toolId, int uses) {}

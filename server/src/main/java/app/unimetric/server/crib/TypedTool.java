@@ -1,0 +1,132 @@
+package app.unimetric.server.crib;
+
+import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.quantity.LengthText;
+import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.tool.ToolType;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A torque tool as it is typed; figures as they stand on the tool, in its own unit.
+ *
+ * @param unit code of its scale
+ * @param min lower end of its trusted span; empty for a fifth of the maximum (ISO 6789-1)
+ * @param graduation distance of two marks; empty where it can be set to anything
+ * @param deviation percent; empty for the usual one of its type
+ * @param presets the only values it offers, apart by spaces; empty when adjustable
+ * @param adapterLever from the drive to mid-grip, with its unit; empty without an adapter
+ * @param adapterExtension from the drive to the fastener, with its unit
+ * @param adapterAngle degrees from straight out; empty for 0
+ */
+record TypedTool(
+    String name,
+    ToolType type,
+    String unit,
+    String min,
+    String max,
+    String graduation,
+    String deviation,
+    String presets,
+    boolean leftHand,
+    String adapterLever,
+    String adapterExtension,
+    String adapterAngle) {
+  private static final double LOWEST_SHARE = 0.2;
+  private static final int MOST_PRESETS = 100;
+
+  static TypedTool of(ToolRow t) {
+    double factor = TorqueUnit.ofCode(t.unit()).orElseThrow().newtonMetres();
+    return new TypedTool(
+        t.name(),
+        t.type(),
+        t.unit(),
+        typed(t.minNm() / factor),
+        typed(t.maxNm() / factor),
+        typed(t.graduation()),
+        typed(t.deviationPercent()),
+        String.join(" ", t.presets().stream().map(TypedTool::typed).toList()),
+        t.leftHand(),
+        typed(t.adapterLeverMm()),
+        typed(t.adapterExtensionMm()),
+        typed(t.adapterAngleDeg()));
+  }
+
+  /**
+   * @throws app.unimetric.core.problem.InvalidInput with each field that is not as it should be
+   */
+  ToolRow row(UUID id, int cyclesBefore, int version) {
+    Problems problems = new Problems();
+    TorqueUnit scale = TorqueUnit.ofCode(unit).orElse(null);
+    problems.require(scale != null, "unit", "is not one of the torque units.");
+    Double most = problems.under("", () -> DecimalText.parse(max, "max"));
+    Double least = problems.under("", () -> figure(min, "min"));
+    Double mark = problems.under("", () -> figure(graduation, "graduation"));
+    Double off = problems.under("", () -> figure(deviation, "deviation"));
+    List<Double> only = problems.under("", this::figures);
+    Double lever = problems.under("", () -> length(adapterLever, "adapterLever"));
+    Double reach = problems.under("", () -> length(adapterExtension, "adapterExtension"));
+    Double turned = problems.under("", () -> figure(adapterAngle.replace("-", ""), "adapterAngle"));
+    problems.require(
+        adapterLever.isBlank() == adapterExtension.isBlank(),
+        adapterLever.isBlank() ? "adapterLever" : "adapterExtension",
+        "is missing: an adapter needs both lengths, drive to mid-grip and drive to fastener.");
+    problems.orThrow();
+    if (scale == null || most == null || only == null) {
+      throw new IllegalStateException();
+    }
+    double factor = scale.newtonMetres();
+    Double lower = none(least);
+    Double angle = none(turned);
+    return new ToolRow(
+        id,
+        name.strip().replaceAll("\\s+", " "),
+        type,
+        (lower == null ? lowest(only, most) : lower) * factor,
+        most * factor,
+        none(off),
+        none(mark),
+        scale.code(),
+        only,
+        cyclesBefore,
+        none(lever),
+        none(reach),
+        angle == null ? null : adapterAngle.strip().startsWith("-") ? -angle : angle,
+        leftHand,
+        version);
+  }
+
+  private static double lowest(List<Double> presets, double max) {
+    return presets.stream().min(Double::compare).orElse(max * LOWEST_SHARE);
+  }
+
+  private List<Double> figures() {
+    List<Double> figures = new ArrayList<>();
+    for (String one : presets.strip().split("[\\s;/·]+")) {
+      if (!one.isEmpty() && figures.size() <= MOST_PRESETS) {
+        figures.add(DecimalText.parse(one, "presets"));
+      }
+    }
+    return figures;
+  }
+
+  private static Double figure(String typed, String field) {
+    return typed.isBlank() ? Double.NaN : (Double) DecimalText.parse(typed, field);
+  }
+
+  private static Double length(String typed, String field) {
+    return typed.isBlank() ? Double.NaN : (Double) LengthText.parseMm(typed, field);
+  }
+
+  private static @Nullable Double none(@Nullable Double figure) {
+    return figure == null || figure.isNaN() ? null : figure;
+  }
+
+  private static String typed(@Nullable Double figure) {
+    return figure == null ? "" : Figure.rounded(figure, 4);
+  }
+}
