@@ -28,22 +28,23 @@ class ArchitectureTest {
 
   static {
     String all =
-        "ask bench carbon fastener fit joint machine meter order pack plan quantity recheck sequence stated surface thread tool";
+        "ask bench book carbon fastener fit joint machine meter order pack plan quantity recheck sequence stated surface thread tool";
     USED_BY.put("problem", all);
     USED_BY.put("why", all);
     USED_BY.put("quantity", all);
-    USED_BY.put("thread", "ask fastener joint stated surface tool pack plan bench");
-    USED_BY.put("fastener", "fit ask joint stated surface pack plan bench");
-    USED_BY.put("joint", "ask carbon stated pack plan");
+    USED_BY.put("thread", "ask fastener joint stated surface tool pack plan bench book");
+    USED_BY.put("fastener", "fit ask joint stated surface pack plan bench book");
+    USED_BY.put("joint", "ask carbon stated pack plan book");
     USED_BY.put("carbon", "fit");
     USED_BY.put("fit", "plan");
     USED_BY.put("sequence", "ask carbon pack plan bench");
     USED_BY.put("order", "pack plan bench");
     USED_BY.put("tool", "ask plan bench");
     USED_BY.put("surface", "ask pack plan bench");
-    USED_BY.put("stated", "ask pack plan bench");
+    USED_BY.put("stated", "ask pack plan bench book");
     USED_BY.put("recheck", "pack plan");
     USED_BY.put("machine", "");
+    USED_BY.put("book", "");
     USED_BY.put("meter", "");
     USED_BY.put("pack", "plan bench");
     USED_BY.put("plan", "bench");

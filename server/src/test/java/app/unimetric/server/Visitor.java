@@ -97,7 +97,7 @@ public final class Visitor {
     return url;
   }
 
-  private String token() {
+  public String token() {
     return cookies.getCookieStore().getCookies().stream()
         .filter(c -> c.getName().equals("XSRF-TOKEN"))
         .map(HttpCookie::getValue)

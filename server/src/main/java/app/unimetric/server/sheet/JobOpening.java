@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -212,29 +213,43 @@ public class JobOpening {
 
   /** What is known for the model comes to joints that came into a job after it was opened. */
   void remember(Job job, JobPack stated, List<PackJoint> came) {
-    if (came.isEmpty()) {
-      return;
-    }
-    List<KnownValue> known = book.of(fleet.machine(job.machineId()));
-    for (PackJoint joint : came) {
-      StatedBook.about(known, stated.valuePlaces(joint))
-          .forEach(v -> remember(job.id(), joint.packId(), v));
+    if (!came.isEmpty()) {
+      remember(job, stated, came, v -> true);
     }
   }
 
-  private void remember(UUID jobId, String jointId, KnownValue v) {
-    UUID id = idOnSheet(jobId, jointId, v);
-    if (!sheet.exists(id)) {
-      sheet.append(
-          id,
-          jobId,
-          SheetSaying.Kind.VALUE.name(),
-          SheetDocument.write(
-              new SheetSaying.ValueFound(
-                  jointId, v.typed(), v.source(), v.document(), v.condition(), v.thread())),
-          new Signature(v.saidById(), v.saidBy(), false),
-          v.saidAt());
+  /** What came into the book since a job was opened; what was typed on its sheet is there. */
+  int catchUp(Job job, JobPack stated) {
+    return remember(job, stated, stated.joints(), v -> !sheet.isOnSheet(job.id(), v.id()));
+  }
+
+  private int remember(
+      Job job, JobPack stated, List<PackJoint> joints, Predicate<KnownValue> which) {
+    int written = 0;
+    List<KnownValue> known = book.of(fleet.machine(job.machineId()));
+    for (PackJoint joint : joints) {
+      for (KnownValue v : StatedBook.about(known, stated.valuePlaces(joint))) {
+        written += which.test(v) && remember(job.id(), joint.packId(), v) ? 1 : 0;
+      }
     }
+    return written;
+  }
+
+  private boolean remember(UUID jobId, String jointId, KnownValue v) {
+    UUID id = idOnSheet(jobId, jointId, v.id());
+    if (sheet.exists(id)) {
+      return false;
+    }
+    sheet.append(
+        id,
+        jobId,
+        SheetSaying.Kind.VALUE.name(),
+        SheetDocument.write(
+            new SheetSaying.ValueFound(
+                jointId, v.typed(), v.source(), v.document(), v.condition(), v.thread())),
+        new Signature(v.saidById(), v.saidBy(), false),
+        v.saidAt());
+    return true;
   }
 
   private void say(UUID jobId, UUID id, SheetSaying said, Instant at, Signature by) {
@@ -242,8 +257,8 @@ public class JobOpening {
   }
 
   /** The id under which a known value stands on a sheet, at one of its joints. */
-  static UUID idOnSheet(UUID jobId, String jointId, KnownValue v) {
-    return idOf(jobId, jointId + " " + v.id());
+  static UUID idOnSheet(UUID jobId, String jointId, UUID valueId) {
+    return idOf(jobId, jointId + " " + valueId);
   }
 
   private static UUID idOf(UUID jobId, String what) {

@@ -14,6 +14,9 @@ interface SheetMapper {
 
   boolean exists(@Param("id") UUID id);
 
+  /** Whether an entry stands on the sheet of a job. */
+  boolean isOnSheet(@Param("jobId") UUID jobId, @Param("id") UUID id);
+
   void append(
       @Param("id") UUID id,
       @Param("jobId") UUID jobId,

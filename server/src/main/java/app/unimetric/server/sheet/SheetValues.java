@@ -62,7 +62,7 @@ class SheetValues {
       boolean meant =
           v.id().toString().equals(w.valueId())
               || stated.everyJoint().keySet().stream()
-                  .map(joint -> JobOpening.idOnSheet(job.id(), joint, v).toString())
+                  .map(joint -> JobOpening.idOnSheet(job.id(), joint, v.id()).toString())
                   .anyMatch(w.valueId()::equals);
       if (meant) {
         // Said again for more years, it is wrong there too.

@@ -1,0 +1,31 @@
+package app.unimetric.server.book;
+
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A sheet brought in.
+ *
+ * @param name of the file
+ * @param takenFor encoding and separator it was read with, in words
+ * @param settledBy who accepted, undid or dropped it last
+ */
+record ValueImport(
+    UUID id,
+    String name,
+    String takenFor,
+    State state,
+    String saidBy,
+    Instant saidAt,
+    @Nullable String settledBy,
+    @Nullable Instant settledAt) {
+
+  /** How far it is. */
+  enum State {
+    LOOKED_AT,
+    ACCEPTED,
+    UNDONE,
+    DROPPED
+  }
+}
