@@ -16,6 +16,7 @@
   const places = [
     { href: '/', name: 'Today' },
     { href: '/machines', name: 'Machines' },
+    { href: '/book', name: 'Spec book' },
     { href: '/crib', name: 'Crib' },
     { href: '/shelf', name: 'Shelf' },
     { href: '/desk', name: 'Desk' },

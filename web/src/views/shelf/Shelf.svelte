@@ -8,6 +8,7 @@
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import NewProduct from './NewProduct.svelte';
   import PartMove from './PartMove.svelte';
+  import ToBuy from './ToBuy.svelte';
   import { wantedOf } from './wanted';
 
   type Page = Schemas['ShelfPage'];
@@ -127,6 +128,8 @@
     {#if here.mayWork}
       <PartMove parts={shelf.parts} wanted={kind ? '' : wanted} taken={again} />
     {/if}
+
+    <ToBuy />
   {/snippet}
 </Loaded>
 

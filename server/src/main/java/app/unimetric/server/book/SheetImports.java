@@ -34,7 +34,7 @@ import tools.jackson.databind.json.JsonMapper;
  * Nothing counts before it is accepted.
  */
 @Service
-class SheetImports {
+public class SheetImports {
   static final int MOST_LINES = 100;
   private static final int BATCH = 5000;
   private static final int LONGEST_NAME = 200;

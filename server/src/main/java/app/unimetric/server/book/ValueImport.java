@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param takenFor encoding and separator it was read with, in words
  * @param settledBy who accepted, undid or dropped it last
  */
-record ValueImport(
+public record ValueImport(
     UUID id,
     String name,
     String takenFor,
@@ -22,7 +22,7 @@ record ValueImport(
     @Nullable Instant settledAt) {
 
   /** How far it is. */
-  enum State {
+  public enum State {
     LOOKED_AT,
     ACCEPTED,
     UNDONE,

@@ -7,6 +7,7 @@ import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.ToolType;
+import app.unimetric.server.book.SheetImports;
 import app.unimetric.server.crib.Crib;
 import app.unimetric.server.crib.HandTool;
 import app.unimetric.server.crib.ToolRow;
@@ -60,6 +61,7 @@ class DemoDepot implements ApplicationRunner {
   private final Stock stock;
   private final DemoWork work;
   private final DemoFits fits;
+  private final SheetImports sheets;
   private final Clock clock;
   private final Map<String, Machine> machines = new LinkedHashMap<>();
 
@@ -71,6 +73,7 @@ class DemoDepot implements ApplicationRunner {
       Stock stock,
       DemoWork work,
       DemoFits fits,
+      SheetImports sheets,
       Clock clock) {
     this.people = people;
     this.fleet = fleet;
@@ -79,6 +82,7 @@ class DemoDepot implements ApplicationRunner {
     this.stock = stock;
     this.work = work;
     this.fits = fits;
+    this.sheets = sheets;
     this.clock = clock;
   }
 
@@ -91,19 +95,31 @@ class DemoDepot implements ApplicationRunner {
     SignedIn bram = people.add("Bram", Role.MECHANIC, "depot-bram", "1357");
     SignedIn ilse = people.add("Ilse", Role.MECHANIC, "depot-ilse", "8642");
     people.add("Visitor", Role.GUEST, "depot-visitor", null);
-    PACKS.forEach(key -> packs.take(text(key), asta.signature()));
+    PACKS.forEach(key -> packs.take(text("packs/" + key + ".json"), asta.signature()));
     tools(asta.signature());
     handTools(asta.signature());
     shelf(asta.signature());
     fleet(bram.signature());
     history(asta, bram, ilse);
+    values(asta.signature());
     LOG.info("Demo depot filled: {} machines.", machines.size());
   }
 
-  private static String text(String key) {
+  /** A sheet of values, brought in as any shop does. */
+  private void values(Signature by) {
+    UUID sheet = UUID.randomUUID();
+    sheets.look(
+        sheet,
+        "depot-values.csv",
+        text("values.csv").getBytes(StandardCharsets.UTF_8),
+        at(80, 10),
+        by);
+    sheets.accept(sheet, true, at(80, 10), by);
+  }
+
+  private static String text(String name) {
     try {
-      return new ClassPathResource("demo/packs/" + key + ".json")
-          .getContentAsString(StandardCharsets.UTF_8);
+      return new ClassPathResource("demo/" + name).getContentAsString(StandardCharsets.UTF_8);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -146,4 +146,21 @@ class ShelfTest {
     assertThat(bram.get("/api/today").body().path("toGet").toString())
         .doesNotContain("Cover gasket");
   }
+
+  @Test
+  void whatThePlannedJobsLackIsOneListAndASheet() {
+    JsonNode list = bram.get("/api/shelf/to-buy").body();
+    assertThat(list.path("jobs").asInt()).isPositive();
+    String csv = bram.get("/api/shelf/to-buy.csv").raw().body();
+    assertThat(csv).startsWith("name,to_buy,needed,there,price,for");
+    for (JsonNode line : list.path("parts")) {
+      assertThat(line.path("toBuy").asInt())
+          .isEqualTo(line.path("needed").asInt() - line.path("there").asInt())
+          .isPositive();
+      assertThat(csv).contains(line.path("name").asString());
+      assertThat(line.path("jobs")).isNotEmpty();
+    }
+    assertThat(csv.lines().count())
+        .isEqualTo(1 + list.path("parts").size() + list.path("products").size());
+  }
 }

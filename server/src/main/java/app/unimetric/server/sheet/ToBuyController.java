@@ -1,0 +1,141 @@
+package app.unimetric.server.sheet;
+
+import app.unimetric.core.plan.ToBuy;
+import app.unimetric.documents.table.Table;
+import app.unimetric.server.job.Job;
+import app.unimetric.server.job.Jobs;
+import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.shelf.Stock;
+import de.siegmar.fastcsv.writer.CsvWriter;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is to be bought for all jobs planned and not yet started. */
+@RestController
+class ToBuyController {
+  private static final int MOST_JOBS = 100;
+  private final Jobs jobs;
+  private final Sheets sheets;
+  private final Fleet fleet;
+  private final Stock stock;
+  private final Clock clock;
+
+  ToBuyController(Jobs jobs, Sheets sheets, Fleet fleet, Stock stock, Clock clock) {
+    this.jobs = jobs;
+    this.sheets = sheets;
+    this.fleet = fleet;
+    this.stock = stock;
+    this.clock = clock;
+  }
+
+  /**
+   * @param kind of product in words; missing for a part
+   * @param price of one piece; missing where nobody entered it
+   */
+  record BuyLine(
+      String name,
+      int toBuy,
+      int needed,
+      int there,
+      String why,
+      List<String> jobs,
+      @Nullable BigDecimal price) {}
+
+  /**
+   * @param jobs how many planned jobs were looked at
+   * @param cost of all parts whose price is known
+   */
+  record BuyList(List<BuyLine> parts, List<BuyLine> products, int jobs, BigDecimal cost) {}
+
+  @GetMapping("/api/shelf/to-buy")
+  BuyList toBuy() {
+    LocalDate today = LocalDate.now(clock);
+    List<ToBuy.Planned> planned = new ArrayList<>();
+    for (Job job : jobs.open()) {
+      if (!jobs.isStarted(job) && planned.size() < MOST_JOBS) {
+        planned.add(
+            new ToBuy.Planned(
+                "job "
+                    + job.number()
+                    + ", "
+                    + job.title()
+                    + ", "
+                    + fleet.machine(job.machineId()).name(),
+                sheets.plan(job, today).needs()));
+      }
+    }
+    ToBuy list = ToBuy.of(planned, stock.shelf(), today);
+    Map<String, BigDecimal> prices = stock.prices();
+    BigDecimal cost =
+        list.parts().stream()
+            .map(
+                p ->
+                    prices
+                        .getOrDefault(p.name(), BigDecimal.ZERO)
+                        .multiply(BigDecimal.valueOf(p.toBuy())))
+            .reduce(BigDecimal.ZERO, BigDecimal::add);
+    return new BuyList(
+        list.parts().stream()
+            .map(
+                p ->
+                    new BuyLine(
+                        p.name(),
+                        p.toBuy(),
+                        p.needed(),
+                        p.there(),
+                        "",
+                        p.jobs(),
+                        prices.get(p.name())))
+            .toList(),
+        list.products().stream()
+            .map(p -> new BuyLine(p.compound().words(), 1, 1, 0, p.why(), p.jobs(), null))
+            .toList(),
+        planned.size(),
+        cost);
+  }
+
+  /** The same as a sheet; no spreadsheet runs anything in it. */
+  @GetMapping(path = "/api/shelf/to-buy.csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<String> csv() {
+    StringWriter out = new StringWriter();
+    BuyList list = toBuy();
+    try (CsvWriter csv = Table.writer(out)) {
+      csv.writeRecord("name", "to_buy", "needed", "there", "price", "for");
+      List<BuyLine> all = new ArrayList<>(list.parts());
+      all.addAll(list.products());
+      for (BuyLine line : all) {
+        BigDecimal price = line.price();
+        csv.writeRecord(
+            Table.plain(line.name()),
+            String.valueOf(line.toBuy()),
+            String.valueOf(line.needed()),
+            String.valueOf(line.there()),
+            price == null ? "" : price.toPlainString(),
+            Table.plain(String.join("; ", line.jobs())));
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename("to-buy-" + LocalDate.now(clock) + ".csv")
+                .build()
+                .toString())
+        .body(out.toString());
+  }
+}
