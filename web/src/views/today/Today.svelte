@@ -1,4 +1,5 @@
 <script lang="ts">
+  import MovingIn from './MovingIn.svelte';
   import { api, ask } from '../../api/client';
   import { day, moment } from '../../joint/figures';
   import Loaded from '../../shell/Loaded.svelte';
@@ -13,6 +14,7 @@
   {#snippet children(today)}
     <h1>{day(today.day)}</h1>
 
+    {#if today.movingIn}<MovingIn so={today.movingIn} />{/if}
     <h2>On the lifts</h2>
     {#if today.jobs.length}
       <ul class="lines">
@@ -122,7 +124,9 @@
         {/each}
       </ul>
     {:else}
-      <p class="soft">All are in calibration.</p>
+      <p class="soft">
+        {today.crib ? 'All are in calibration.' : 'No torque tool hangs in the crib yet.'}
+      </p>
     {/if}
   {/snippet}
 </Loaded>

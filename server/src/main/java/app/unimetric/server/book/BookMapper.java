@@ -36,6 +36,8 @@ interface BookMapper {
   List<BookValue> search(
       @Param("parts") List<String> parts, @Param("before") long before, @Param("most") int most);
 
+  boolean holdsAny();
+
   @Nullable BookValue byId(@Param("id") UUID id);
 
   /** Values that hold for one joint of a model, the newest first. */

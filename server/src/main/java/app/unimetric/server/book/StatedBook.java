@@ -32,6 +32,11 @@ public class StatedBook {
     return List.copyOf(once.values());
   }
 
+  /** Whether nothing was ever written down. */
+  public boolean isEmpty() {
+    return !mapper.holdsAny();
+  }
+
   /** All that says the same of a machine as one value does, itself with it. */
   public List<KnownValue> same(Machine machine, KnownValue value) {
     return mapper.of(machine).stream().filter(v -> v.said().equals(value.said())).toList();

@@ -41,6 +41,10 @@ public class Fleet {
     return found;
   }
 
+  public boolean isAny() {
+    return mapper.isAny();
+  }
+
   /** Machines by part of their name, model or frame number; all for an empty text. */
   public List<Machine> search(String text) {
     new Problems()

@@ -50,4 +50,6 @@ interface MachineMapper {
       @Param("jobId") UUID jobId,
       @Param("name") String name,
       @Param("fittedOn") LocalDate fittedOn);
+
+  boolean isAny();
 }

@@ -50,6 +50,11 @@ public class People implements UserDetailsService {
     return mapper.count() == 0;
   }
 
+  /** Whether more than one person can sign in, or was asked to. */
+  public boolean areSeveral() {
+    return mapper.all().stream().filter(p -> p.retiredAt() == null).count() > 1;
+  }
+
   List<Person> all() {
     return mapper.all();
   }

@@ -2,15 +2,19 @@ package app.unimetric.server.today;
 
 import app.unimetric.core.plan.Needs;
 import app.unimetric.core.recheck.RecheckDue;
+import app.unimetric.core.tool.CribTool;
+import app.unimetric.server.book.StatedBook;
 import app.unimetric.server.crib.Crib;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
+import app.unimetric.server.people.People;
 import app.unimetric.server.recheck.Recheck;
 import app.unimetric.server.recheck.Rechecks;
 import app.unimetric.server.run.Progress;
 import app.unimetric.server.run.RunLog;
+import app.unimetric.server.settings.Settings;
 import app.unimetric.server.sheet.Sheets;
 import java.time.Clock;
 import java.time.Duration;
@@ -34,6 +38,9 @@ class TodayController {
   private final Fleet fleet;
   private final Rechecks rechecks;
   private final Crib crib;
+  private final StatedBook book;
+  private final People people;
+  private final Settings settings;
   private final Clock clock;
 
   TodayController(
@@ -43,6 +50,9 @@ class TodayController {
       Fleet fleet,
       Rechecks rechecks,
       Crib crib,
+      StatedBook book,
+      People people,
+      Settings settings,
       Clock clock) {
     this.jobs = jobs;
     this.runs = runs;
@@ -50,6 +60,9 @@ class TodayController {
     this.fleet = fleet;
     this.rechecks = rechecks;
     this.crib = crib;
+    this.book = book;
+    this.people = people;
+    this.settings = settings;
     this.clock = clock;
   }
 
@@ -79,7 +92,16 @@ class TodayController {
   record ToGet(UUID jobId, int number, String machineName, String about, String words) {}
 
   /**
+   * What a workshop that has just begun has and has not yet.
+   *
+   * @param people whether somebody else can look, or one person does it alone
+   */
+  record MovingIn(boolean machine, boolean tool, boolean people, boolean value) {}
+
+  /**
    * @param waiting re-checks not yet due
+   * @param crib whether any torque tool hangs there
+   * @param movingIn what to add first; missing once all is there
    */
   record Today(
       LocalDate day,
@@ -88,7 +110,9 @@ class TodayController {
       List<ToGet> toGet,
       List<Recheck> due,
       int waiting,
-      List<DoubtfulTool> tools) {}
+      List<DoubtfulTool> tools,
+      boolean crib,
+      @Nullable MovingIn movingIn) {}
 
   @GetMapping("/api/today")
   Today today() {
@@ -99,6 +123,7 @@ class TodayController {
             .filter(r -> r.standing() != RecheckDue.Urgency.WAITING)
             .sorted(Comparator.comparing(Recheck::standing).reversed())
             .toList();
+    List<CribTool> tools = crib.tools();
     return new Today(
         day,
         jobs.open().stream().map(j -> onLift(j, day)).toList(),
@@ -106,10 +131,18 @@ class TodayController {
         toGet(day),
         due,
         open.size() - due.size(),
-        crib.tools().stream()
+        tools.stream()
             .filter(t -> !t.inCalibration(day))
             .map(t -> new DoubtfulTool(t.id(), t.name(), t.calibrationEnds(), t.cycles(), t.out()))
-            .toList());
+            .toList(),
+        !tools.isEmpty(),
+        movingIn(!tools.isEmpty()));
+  }
+
+  private @Nullable MovingIn movingIn(boolean tool) {
+    boolean alone = settings.policy().secondLook().selfAfterMinutes() != null;
+    MovingIn so = new MovingIn(fleet.isAny(), tool, alone || people.areSeveral(), !book.isEmpty());
+    return so.machine() && so.tool() && so.people() && so.value() ? null : so;
   }
 
   private List<Curing> curing() {
