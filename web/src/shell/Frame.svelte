@@ -241,9 +241,18 @@
       padding: 0 0.5rem;
     }
     .mark,
-    .who,
-    .foot button span {
+    .who {
       display: none;
+    }
+    /* Gone from sight, still said. */
+    .foot button span,
+    .top label span {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
+      white-space: nowrap;
     }
     .foot {
       display: flex;
@@ -260,9 +269,6 @@
     .top {
       padding: 0.25rem 0.75rem;
       gap: 0.5rem;
-    }
-    .top label span {
-      display: none;
     }
     main {
       padding: 0.75rem;

@@ -108,7 +108,7 @@
     {/if}
     {#if sending.trouble}<TroubleNote trouble={sending.trouble} />{/if}
     {#if entry.besides.length}
-      <h3>Stated besides for this joint</h3>
+      <p class="of">Stated besides for this joint</p>
       <ul>
         {#each entry.besides as other (other.id)}
           <li>
@@ -118,7 +118,7 @@
         {/each}
       </ul>
     {/if}
-    <h3>What it was before</h3>
+    <p class="of">What it was before</p>
     <ul>
       {#each entry.before as earlier (earlier.id)}
         <li>
@@ -163,7 +163,8 @@
   ul {
     list-style: none;
   }
-  h3 {
+  .of {
+    font-weight: 600;
     margin-top: 0.5rem;
     font-size: 0.75rem;
     color: var(--ink-soft);

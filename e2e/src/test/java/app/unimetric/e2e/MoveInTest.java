@@ -3,10 +3,17 @@ package app.unimetric.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.unimetric.server.EmptyWorkshop;
+import app.unimetric.server.Visitor;
 import app.unimetric.server.Workshop;
+import app.unimetric.server.workshop.FirstKey;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -47,6 +54,265 @@ class MoveInTest {
       assertThat(desk.page.locator("main")).containsText("Skerrow Zz 300 2024");
       desk.page.getByLabel("Find a job for this machine").fill("oil");
       assertThat(desk.page.locator("main")).containsText("Oil change and drain plug");
+    }
+  }
+
+  /** From the first question to the signature, all fields of a first tool and machine with it. */
+  private static final int MOST_TAPS = 40;
+
+  /** Counts what a person taps and types into, so that it can be told. */
+  private int taps;
+
+  private void tap(Locator what) {
+    what.click();
+    taps++;
+  }
+
+  private void type(Locator field, String text) {
+    field.fill(text);
+    taps++;
+  }
+
+  private void choose(Locator field, String label) {
+    field.selectOption(label);
+    taps++;
+  }
+
+  /** By screens alone: begin, a colleague, a tool, a product, a machine, a value, the bench. */
+  @Test
+  void anEmptyWorkshopComesToItsFirstSignedOffJob() throws Exception {
+    try (EmptyWorkshop empty = EmptyWorkshop.started();
+        Desk desk = new Desk(empty.workshop(), browser);
+        Desk other = new Desk(empty.workshop(), browser, "day", 390, 844)) {
+      desk.go("/?key=" + empty.workshop().bean(FirstKey.class).key());
+      type(desk.page.getByLabel("What is it called"), "Moor Garage");
+      type(desk.page.getByLabel("Your name"), "Asta");
+      type(desk.page.getByLabel("A password, 10 characters or more"), "password123");
+      type(desk.page.getByLabel("A PIN of 4 to 8 digits"), "7294");
+      tap(desk.buttonNamed("Begin"));
+      assertThat(desk.page.getByLabel("Begin with this workshop"))
+          .containsText("very many people use");
+      assertThat(new AxeBuilder(desk.page).analyze().getViolations()).isEmpty();
+      type(desk.page.getByLabel("A password, 10 characters or more"), "three dry seals");
+      tap(desk.buttonNamed("Begin"));
+      assertThat(desk.heading("Moving in")).isVisible();
+
+      colleague(desk, other);
+      tool(desk);
+      product(desk);
+      machine(desk);
+      job(desk);
+      TwelveJobsTest.play(desk);
+      assertThat(desk.text("Signed off").first()).isVisible();
+      assertThat(desk.complaints).isEmpty();
+
+      desk.go("/book");
+      assertThat(desk.page.locator("main")).containsText("Seatpost sheet, p. 2");
+      desk.openMachine("Cargo 1");
+      assertThat(desk.page.locator("main")).containsText("Saddle clamp");
+      assertThat(desk.foreign).isEmpty();
+    }
+    assertThat(taps).as("taps and fields").isLessThanOrEqualTo(MOST_TAPS);
+  }
+
+  private void colleague(Desk desk, Desk other) {
+    tap(desk.link("A colleague"));
+    Locator form = desk.page.getByLabel("Add a person");
+    type(form.getByLabel("Name"), "Bram");
+    tap(form.getByText("Add this person"));
+    Locator word = desk.page.locator(".word .figure");
+    String told = word.innerText();
+    other.go("/");
+    other.page.getByLabel("Name").fill("Bram");
+    other
+        .page
+        .getByLabel("Password", new Page.GetByLabelOptions().setExact(true))
+        .fill(told.toLowerCase(java.util.Locale.ROOT));
+    other.button("Sign in").click();
+    assertThat(other.heading("Welcome, Bram")).isVisible();
+    assertThat(new AxeBuilder(other.page).analyze().getViolations()).isEmpty();
+    other.page.getByLabel("Password, 10 characters or more").fill("four wet seals");
+    other.page.getByLabel("PIN, 4 to 8 digits").fill("1357");
+    other.button("Keep them and sign in").click();
+    assertThat(other.heading("On the lifts")).isVisible();
+  }
+
+  private void tool(Desk desk) {
+    tap(desk.link("Crib"));
+    assertThat(desk.text("No torque tool yet")).isVisible();
+    Locator form = desk.page.getByLabel("A torque tool");
+    type(form.getByLabel("What you call it"), "Quarter-inch click");
+    type(form.getByLabel("Largest torque"), "25");
+    type(form.getByLabel("Between two marks"), "0,5");
+    type(form.getByLabel("Last calibrated on"), java.time.LocalDate.now().minusDays(30).toString());
+    tap(form.getByText("Into the crib"));
+    assertThat(desk.text("good until")).isVisible();
+  }
+
+  private void product(Desk desk) {
+    tap(desk.link("Shelf"));
+    tap(desk.text("Put a product on the shelf"));
+    type(desk.page.getByLabel("Name on the bottle"), "Tin of grease");
+    choose(desk.page.getByLabel("Kind", new Page.GetByLabelOptions().setExact(true)), "grease");
+    tap(desk.buttonNamed("Put on the shelf"));
+    assertThat(desk.text("does not set").first()).isVisible();
+  }
+
+  private void machine(Desk desk) {
+    tap(desk.link("Machines"));
+    tap(desk.text("Add a machine"));
+    Locator form = desk.page.getByLabel("A new machine");
+    type(form.getByLabel("What you call it"), "Cargo 1");
+    choose(form.getByLabel("It is"), "a bicycle");
+    type(form.getByLabel("Make"), "Brindle");
+    type(form.getByLabel("Model", new Locator.GetByLabelOptions().setExact(true)), "Haul");
+    type(form.getByLabel("Model year"), "2024");
+    tap(form.getByText("Add it"));
+    assertThat(desk.heading("Cargo 1")).isVisible();
+  }
+
+  private void job(Desk desk) {
+    type(desk.page.getByLabel("Find a job for this machine"), "saddle");
+    tap(desk.button("Saddle clamp").first());
+    assertThat(desk.page.getByLabel("Readiness")).containsText("No value yet");
+    desk.take("Saddle clamp");
+    taps++;
+    Locator form = desk.inHand().locator("form:has-text('Value as it stands there')");
+    type(form.getByLabel("Value as it stands there"), "8-10 Nm");
+    type(form.getByLabel("Title and page"), "Seatpost sheet, p. 2");
+    tap(form.getByRole(AriaRole.BUTTON));
+    assertThat(desk.page.getByLabel("Readiness")).not().containsText("No value yet");
+    tap(desk.link("answer it").first());
+    tap(desk.buttonNamed("Fits").first());
+    assertThat(desk.page.getByLabel("Readiness")).containsText("Ready");
+    tap(desk.button("Start at the bench"));
+    assertThat(desk.step()).isVisible();
+  }
+
+  @Test
+  void aSheetIsMendedInItsPreviewAndConfirmedByASecondPerson() throws java.io.IOException {
+    String model = "Zz " + UUID.randomUUID().toString().substring(0, 8);
+    Path file = Files.createTempFile("values", ".csv");
+    Files.writeString(
+        file,
+        "make;model;year;place;thread;torque;unit;document;source\n"
+            + ("Skerrow;" + model + ";2024;tank stay;M8;22,5;pond;Manual, p. 3;manual\n")
+            + ("Skerrow;" + model + ";2024;hose clip;M6;9;N.m;Manual, p. 4;manual\n"),
+        java.nio.charset.Charset.forName("windows-1252"));
+    try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
+      desk.go("/book");
+      desk.text("Bring a sheet of values").click();
+      desk.page.getByLabel("The file").setInputFiles(file);
+      assertThat(desk.text("Nothing of it counts yet")).isVisible();
+      assertThat(new AxeBuilder(desk.page).analyze().getViolations()).isEmpty();
+      Locator accept = desk.button("Accept");
+      assertThat(accept).isDisabled();
+      desk.page.getByLabel("Mend line 2").click();
+      Locator line = desk.page.getByLabel("Line 2", new Page.GetByLabelOptions().setExact(true));
+      assertThat(line).containsText("not a torque unit known here");
+      line.getByLabel("unit").fill("N.m");
+      line.getByText("Look at it again").click();
+      assertThat(accept).hasText("Accept 2 values");
+      accept.click();
+      assertThat(desk.page.getByText("Accepted", new Page.GetByTextOptions().setExact(true)))
+          .isVisible();
+    }
+    try (Desk desk = new Desk(workshop, browser).signIn("Ilse")) {
+      desk.go("/book");
+      desk.page.getByLabel("Search values").fill(model + " tank");
+      desk.button("22,5 N·m").click();
+      assertThat(new AxeBuilder(desk.page).analyze().getViolations()).isEmpty();
+      desk.button("I looked, it stands there so").click();
+      assertThat(desk.page.locator("tr:has-text('tank stay')").first()).containsText("Ilse");
+    }
+    try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
+      desk.go("/book");
+      desk.text("Bring a sheet of values").click();
+      desk.link(file.getFileName().toString()).first().click();
+      desk.button("Undo this sheet").click();
+      assertThat(desk.page.getByText("Undone", new Page.GetByTextOptions().setExact(true)))
+          .isVisible();
+      desk.go("/book");
+      desk.page.getByLabel("Search values").fill(model);
+      assertThat(desk.text("Nothing in the book has all of these words")).isVisible();
+    }
+  }
+
+  @Test
+  void aToolThatFailsStopsTheBenchAndNamesWhatItTightened() {
+    String job =
+        TwelveJobsTest.open(Visitor.signedIn(workshop, "Asta"), "Haul 1", "bi-saddle-clamp");
+    try (Desk bench = new Desk(workshop, browser).signIn("Ilse");
+        Desk crib = new Desk(workshop, browser).signIn("Bram")) {
+      bench.go("/jobs/" + job + "/sheet");
+      bench.button("Start at the bench").click();
+      for (int i = 0; i < 60 && bench.text("Set on").count() == 0; i++) {
+        bench.step().waitFor();
+        String before = bench.step().innerText();
+        TwelveJobsTest.goOn(bench);
+        bench.waitWhileStepReads(before);
+      }
+      String tool = bench.page.locator("dt:text-is('Set on') + dd").innerText().strip();
+      String before = bench.step().innerText();
+      TwelveJobsTest.goOn(bench);
+      bench.waitWhileStepReads(before);
+
+      crib.go("/crib");
+      Locator row = crib.page.locator("details:has(summary strong:text-is('" + tool + "'))");
+      row.locator("summary").click();
+      row.getByText("Enter a certificate").click();
+      certificate(row, "20", "25");
+      assertThat(row.locator("summary")).containsText("failed its calibration");
+      bench.page.reload();
+      assertThat(bench.page.getByRole(AriaRole.ALERT).first()).containsText("Take another tool");
+      crib.go("/");
+      assertThat(crib.page.locator("main")).containsText("before the machine is ridden");
+      crib.go("/crib");
+      row.locator("summary").click();
+      row.getByText("Enter a certificate").click();
+      certificate(row, "20", "20");
+      assertThat(row.locator("summary")).containsText("good until");
+      bench.page.reload();
+      assertThat(bench.step()).isVisible();
+      assertThat(bench.text("Take another tool")).hasCount(0);
+    }
+  }
+
+  private static void certificate(Locator row, String set, String measured) {
+    row.getByLabel("Certificate", new Locator.GetByLabelOptions().setExact(true)).fill("C-21");
+    row.getByLabel("Figures in").selectOption("N·m");
+    row.getByLabel("Set, point 1").fill(set);
+    row.getByLabel("Measured").first().fill(measured);
+    row.getByText("Judge and keep it").click();
+  }
+
+  @Test
+  void aPersonWhoRetiresIsOutAtOnceAndStaysInTheRecords() {
+    String name = "Zz " + UUID.randomUUID().toString().substring(0, 8);
+    try (Desk lead = new Desk(workshop, browser).signIn("Asta");
+        Desk other = new Desk(workshop, browser)) {
+      lead.go("/settings");
+      Locator form = lead.page.getByLabel("Add a person");
+      form.getByLabel("Name").fill(name);
+      form.getByText("Add this person").click();
+      String word = lead.page.locator(".word .figure").innerText();
+      other.go("/");
+      other.page.getByLabel("Name").fill(name);
+      other.page.getByLabel("Password", new Page.GetByLabelOptions().setExact(true)).fill(word);
+      other.button("Sign in").click();
+      other.page.getByLabel("Password, 10 characters or more").fill("four wet seals");
+      other.page.getByLabel("PIN, 4 to 8 digits").fill("905173");
+      other.button("Keep them and sign in").click();
+      assertThat(other.heading("On the lifts")).isVisible();
+      lead.page.reload();
+      Locator row = lead.page.locator("details:has(summary strong:text-is('" + name + "'))");
+      row.locator("summary").click();
+      assertThat(row).containsText("added as mechanic, by Asta");
+      assertThat(new AxeBuilder(lead.page).analyze().getViolations()).isEmpty();
+      row.getByText("Retire", new Locator.GetByTextOptions().setExact(true)).click();
+      assertThat(row.locator("summary")).containsText("retired");
+      other.page.reload();
+      assertThat(other.heading("Sign in")).isVisible();
     }
   }
 }
