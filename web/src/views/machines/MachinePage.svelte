@@ -3,9 +3,12 @@
   import { here } from '../../api/session.svelte';
   import { day, moment, thousands } from '../../joint/figures';
   import { route } from '../../router';
+  import { Submission } from '../../api/submission.svelte';
   import Loaded from '../../shell/Loaded.svelte';
+  import TroubleNote from '../../shell/TroubleNote.svelte';
   import KeptFits from './KeptFits.svelte';
   import MeterForm from './MeterForm.svelte';
+  import NewMachine from './NewMachine.svelte';
   import OfferedJobs from './OfferedJobs.svelte';
   import RecheckList from './RecheckList.svelte';
 
@@ -21,6 +24,20 @@
     return { page, jobs, rechecks, fits };
   };
   const KIND = { MOTORCYCLE: 'motorcycle', ATV: 'ATV', BICYCLE: 'bicycle' };
+  let changing = $state(false);
+  const sending = new Submission();
+  const retire = (version: number, retired: boolean, done: () => Promise<void>) =>
+    sending.send(
+      [id, version, retired],
+      () =>
+        ask(
+          api.POST('/api/machines/{id}/retirement', {
+            params: { path: { id } },
+            body: { version, retired },
+          }),
+        ),
+      done,
+    );
   const place = { PLAN: 'sheet', BENCH: 'bench', RECORD: 'record' };
 </script>
 
@@ -38,17 +55,25 @@
             {[m.frameNumber && `Frame ${m.frameNumber}`, m.note].filter(Boolean).join(' · ')}
           </p>
         </div>
-        <p class="meter">
-          <span class="figure">
-            {m.meterFigure === undefined ? '–' : thousands(m.meterFigure)}
-          </span>
-          <span class="soft">{unit}</span>
-        </p>
+        {#if m.meter !== 'NONE'}
+          <p class="meter">
+            <span class="figure">
+              {m.meterFigure === undefined ? '–' : thousands(m.meterFigure)}
+            </span>
+            <span class="soft">{unit}</span>
+          </p>
+        {/if}
       </header>
+      {#if m.retiredAt}
+        <p>
+          <strong>Retired</strong>
+          <span class="soft">{moment(m.retiredAt)}; what was done on it stays here.</span>
+        </p>
+      {/if}
       <div class="columns">
         <section>
           <h2>Jobs</h2>
-          {#if here.mayWork}<OfferedJobs machine={m} />{/if}
+          {#if here.mayWork && !m.retiredAt}<OfferedJobs machine={m} />{/if}
           <ul class="lines">
             {#each jobs as job (job.id)}
               <li class="job">
@@ -77,8 +102,12 @@
           />
         </section>
         <section>
-          <h2>{m.meter === 'KM' ? 'Odometer' : 'Hour meter'}</h2>
-          {#if here.mayWork}
+          <h2>
+            {m.meter === 'KM' ? 'Odometer' : m.meter === 'HOURS' ? 'Hour meter' : 'No meter'}
+          </h2>
+          {#if m.meter === 'NONE'}
+            <p class="soft">It has none: what is looked at again falls due by the day.</p>
+          {:else if here.mayWork}
             <MeterForm
               machine={m}
               {unit}
@@ -106,6 +135,42 @@
           </table>
           <h2 id="fits">Measured</h2>
           <KeptFits {fits} machineId={id} />
+          <h2>This machine</h2>
+          {#if here.mayWork}
+            <div class="acts">
+              <button class="quiet" type="button" onclick={() => (changing = !changing)}>
+                Change what is known of it
+              </button>
+              <button
+                class="quiet"
+                type="button"
+                onclick={() =>
+                  void retire(m.version, !m.retiredAt, async () => again(await load()))}
+              >
+                {m.retiredAt ? 'Bring it back' : 'Retire it'}
+              </button>
+            </div>
+            {#if sending.trouble}<TroubleNote trouble={sending.trouble} />{/if}
+            {#if changing}
+              <NewMachine
+                machine={m}
+                taken={async () => {
+                  changing = false;
+                  again(await load());
+                }}
+              />
+            {/if}
+          {/if}
+          <ul class="lines">
+            {#each page.changes as change (change.saidAt + change.what)}
+              <li>
+                {change.what}
+                <span class="soft">{change.saidBy}, {moment(change.saidAt)}</span>
+              </li>
+            {:else}
+              <li class="soft">As it was when it came into the fleet.</li>
+            {/each}
+          </ul>
           <h2>Fitted</h2>
           <ul class="lines">
             {#each page.fitted as part (part.id)}
@@ -124,6 +189,11 @@
 {/key}
 
 <style>
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.5rem;
+  }
   header {
     display: flex;
     justify-content: space-between;

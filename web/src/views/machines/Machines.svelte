@@ -7,6 +7,8 @@
   import NewMachine from './NewMachine.svelte';
 
   const KINDS = { MOTORCYCLE: 'Motorcycles', ATV: 'ATVs', BICYCLE: 'Bicycles' } as const;
+  /** As many as are found at once. */
+  const MOST = 200;
   const find = (q: string) => ask(api.GET('/api/machines', { params: { query: { q } } }));
   const groups = (machines: Schemas['Machine'][]) =>
     (Object.keys(KINDS) as (keyof typeof KINDS)[])
@@ -35,6 +37,12 @@
           : 'The fleet is empty: add the first machine above, with what stands on its plate. Jobs, values and re-checks hang on it.'}
       </p>
     {/if}
+    {#if machines.length >= MOST}
+      <p class="soft">
+        These are the first {MOST}; type more of a name, model, year, frame number or place to see
+        fewer.
+      </p>
+    {/if}
     {#each groups(machines) as group (group.kind)}
       <h2>{KINDS[group.kind]}</h2>
       <ul>
@@ -49,10 +57,12 @@
                 ></span
               >
               <span class="soft frame">{m.frameNumber}</span>
-              <span class="soft">{m.note}</span>
+              <span class="soft">{m.retiredAt ? 'retired' : m.note}</span>
               <span class="figure meter">
-                {m.meterFigure === undefined ? '–' : thousands(m.meterFigure)}
-                <span class="soft">{m.meter === 'KM' ? 'km' : 'h'}</span>
+                {#if m.meter !== 'NONE'}
+                  {m.meterFigure === undefined ? '–' : thousands(m.meterFigure)}
+                  <span class="soft">{m.meter === 'KM' ? 'km' : 'h'}</span>
+                {/if}
               </span>
             </a>
           </li>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+  import { untrack } from 'svelte';
   import { api, ask, type Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
   import { Submission } from '../../api/submission.svelte';
@@ -8,7 +9,13 @@
 
   type Kind = Schemas['NewMachine']['kind'];
   type Meter = Schemas['NewMachine']['meter'];
-  const DRAFT = 'machine';
+  interface Props {
+    /** The machine that is changed; a new one without it. */
+    machine?: Schemas['Machine'];
+    taken?: (page: Schemas['MachinePage']) => void;
+  }
+  let { machine, taken }: Props = $props();
+  const DRAFT = untrack(() => (machine ? `machine.${machine.id}` : 'machine'));
   const FRESH = {
     name: '',
     kind: 'MOTORCYCLE' as Kind,
@@ -20,7 +27,12 @@
     meter: 'KM' as Meter,
     note: '',
   };
-  let typed = $state({ ...FRESH, ...(JSON.parse(kept(DRAFT) || '{}') as Partial<typeof FRESH>) });
+  const KNOWN = untrack(() => machine && { ...machine, modelYear: String(machine.modelYear) });
+  let typed = $state({
+    ...FRESH,
+    ...KNOWN,
+    ...(JSON.parse(kept(DRAFT) || '{}') as Partial<typeof FRESH>),
+  });
   $effect(() => keep(DRAFT, JSON.stringify(typed)));
   const sending = new Submission();
   const FIELDS = ['name', 'make', 'model', 'modelYear', 'variant', 'frameNumber', 'note'] as const;
@@ -31,15 +43,34 @@
     e.preventDefault();
     await sending.send(
       typed,
-      (id) =>
-        ask(
-          api.POST('/api/machines', {
-            body: { ...typed, id, modelYear: Number(typed.modelYear) || 0 },
-          }),
-        ),
-      (machine) => {
+      async (id) => {
+        const body = {
+          id,
+          name: typed.name,
+          kind: typed.kind,
+          make: typed.make,
+          model: typed.model,
+          modelYear: Number(typed.modelYear) || 0,
+          variant: typed.variant,
+          frameNumber: typed.frameNumber,
+          meter: typed.meter,
+          note: typed.note,
+        };
+        if (machine) {
+          return ask(
+            api.POST('/api/machines/{id}', {
+              params: { path: { id: machine.id } },
+              body: { version: machine.version, machine: body },
+            }),
+          );
+        }
+        const added = await ask(api.POST('/api/machines', { body }));
+        return ask(api.GET('/api/machines/{id}', { params: { path: { id: added.id } } }));
+      },
+      (page) => {
         keep(DRAFT, '');
-        void navigate('/machines/:id', { params: { id: machine.id } });
+        if (taken) taken(page);
+        else void navigate('/machines/:id', { params: { id: page.machine.id } });
       },
     );
   }
@@ -58,7 +89,7 @@
   />
 {/snippet}
 
-<form onsubmit={send} aria-label="A new machine">
+<form onsubmit={send} aria-label={machine ? 'Change this machine' : 'A new machine'}>
   {@render field('name', 'What you call it', 'Patrol 5')}
   <Select labelText="It is" bind:selected={typed.kind}>
     <SelectItem value="MOTORCYCLE" text="a motorcycle" />
@@ -73,10 +104,11 @@
   <Select labelText="Its meter counts" bind:selected={typed.meter}>
     <SelectItem value="KM" text="kilometres" />
     <SelectItem value="HOURS" text="hours" />
+    <SelectItem value="NONE" text="nothing, it has none" />
   </Select>
   {@render field('note', 'Whose, or where it stands', '')}
   <Button type="submit" size="field" disabled={sending.busy}>
-    {sending.busy ? 'Adding …' : 'Add it'}
+    {machine ? (sending.busy ? 'Changing …' : 'Change it') : sending.busy ? 'Adding …' : 'Add it'}
   </Button>
 </form>
 {#if trouble}<TroubleNote {trouble} />{/if}

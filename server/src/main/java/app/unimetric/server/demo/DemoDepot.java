@@ -459,7 +459,19 @@ class DemoDepot implements ApplicationRunner {
       double perDay) {
     Machine machine =
         new Machine(
-            UUID.randomUUID(), name, kind, make, model, year, variant, frame, meter, note, 1, null);
+            UUID.randomUUID(),
+            name,
+            kind,
+            make,
+            model,
+            year,
+            variant,
+            frame,
+            meter,
+            note,
+            1,
+            null,
+            null);
     fleet.add(machine);
     for (int ago : new int[] {60, 45, 36}) {
       fleet.note(machine.id(), Math.floor(now - ago * perDay), at(ago, 7), by);

@@ -11,7 +11,9 @@ import app.unimetric.core.quantity.Figure;
 import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,6 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Fleet {
   private static final double LARGEST = 2_000_000;
   private static final int LONGEST_SEARCH = 200;
+  private static final int MOST_WORDS = 8;
   private static final int LONGEST_REASON = 1000;
   private static final int LONGEST_NOTE = 200;
   private final MachineMapper mapper;
@@ -41,6 +44,20 @@ public class Fleet {
     return found;
   }
 
+  /**
+   * A machine something is to be done on.
+   *
+   * @throws Refusal when it is retired
+   */
+  public Machine inUse(UUID id) {
+    Machine found = machine(id);
+    if (found.retiredAt() != null) {
+      throw Refusal.conflict(
+          found.name() + " is retired; bring it back on its page first.", Map.of());
+    }
+    return found;
+  }
+
   public boolean isAny() {
     return mapper.isAny();
   }
@@ -50,7 +67,12 @@ public class Fleet {
     new Problems()
         .require(text.length() <= LONGEST_SEARCH, "q", "must have at most 200 characters.")
         .orThrow();
-    return mapper.search(text.strip());
+    return mapper.search(
+        Arrays.stream(text.toLowerCase(Locale.ROOT).strip().split("\\s+"))
+            .filter(w -> !w.isEmpty())
+            .limit(MOST_WORDS)
+            .map(w -> "%" + w.replaceAll("([%_\\\\])", "\\\\$1") + "%")
+            .toList());
   }
 
   List<MeterReading> readings(UUID machineId) {
@@ -91,6 +113,7 @@ public class Fleet {
           meter,
           note,
           1,
+          null,
           null);
     }
   }
@@ -106,9 +129,53 @@ public class Fleet {
     if (known != null) {
       return known;
     }
+    refuseDouble(brought);
+    mapper.add(brought.machine());
+    mapper.broughtBy(brought.id(), at, by);
+    return machine(brought.id());
+  }
+
+  /**
+   * Changes what is known of a machine.
+   *
+   * @param version as last seen
+   * @throws Refusal when somebody was quicker, or another has its name or frame number
+   */
+  @Transactional
+  public Machine change(Brought changed, int version, Instant at, Signature by) {
+    Machine before = machine(changed.id());
+    refuseDouble(changed);
+    List<String> what = changed.machine().changesFrom(before);
+    if (!what.isEmpty()) {
+      if (mapper.change(changed.machine(), version) == 0) {
+        throw Refusal.stale(version, before.version());
+      }
+      mapper.wroteDown(UUID.randomUUID(), changed.id(), String.join("; ", what), by, at);
+    }
+    return machine(changed.id());
+  }
+
+  /** A machine that left, or came back; what was done on it stays. */
+  @Transactional
+  public Machine retire(UUID id, int version, boolean retired, Instant at, Signature by) {
+    Machine before = machine(id);
+    if ((before.retiredAt() != null) != retired) {
+      if (mapper.retire(id, version, retired ? at : null) == 0) {
+        throw Refusal.stale(version, before.version());
+      }
+      mapper.wroteDown(UUID.randomUUID(), id, retired ? "retired" : "back in the fleet", by, at);
+    }
+    return machine(id);
+  }
+
+  List<MachineChange> changes(UUID id) {
+    return mapper.changes(id);
+  }
+
+  private void refuseDouble(Brought brought) {
     Plate plate = brought.plate();
-    mapper
-        .alike(plate.name(), plate.frameNumber())
+    mapper.alike(plate.name(), plate.frameNumber()).stream()
+        .filter(other -> !other.id().equals(brought.id()))
         .forEach(
             other -> {
               throw Refusal.conflict(
@@ -117,9 +184,6 @@ public class Fleet {
                       : "“" + other.name() + "” has this frame number: is it the same machine?",
                   Map.of("machineId", other.id()));
             });
-    mapper.add(brought.machine());
-    mapper.broughtBy(brought.id(), at, by);
-    return machine(brought.id());
   }
 
   /** Writes down a reading already known to be good. */

@@ -30,7 +30,11 @@ class MachineController {
     this.clock = clock;
   }
 
-  record MachinePage(Machine machine, List<MeterReading> readings, List<FittedPart> fitted) {}
+  record MachinePage(
+      Machine machine,
+      List<MeterReading> readings,
+      List<FittedPart> fitted,
+      List<MachineChange> changes) {}
 
   /**
    * A meter reading as typed.
@@ -71,6 +75,10 @@ class MachineController {
 
   @PostMapping
   Machine add(@RequestBody NewMachine m, @AuthenticationPrincipal SignedIn person) {
+    return fleet.bring(brought(m.id(), m), clock.instant(), person.signature());
+  }
+
+  private Fleet.Brought brought(UUID id, NewMachine m) {
     Plate plate =
         Plate.typed(
             m.name(),
@@ -80,15 +88,42 @@ class MachineController {
             m.variant(),
             m.frameNumber(),
             Year.now(clock).getValue());
-    return fleet.bring(
-        new Fleet.Brought(m.id(), plate, m.kind(), m.meter(), m.note().strip()),
-        clock.instant(),
-        person.signature());
+    return new Fleet.Brought(id, plate, m.kind(), m.meter(), m.note().strip());
+  }
+
+  /**
+   * @param version of the machine as last seen
+   */
+  record MachineEdit(int version, NewMachine machine) {}
+
+  @PostMapping("/{id}")
+  MachinePage change(
+      @PathVariable UUID id,
+      @RequestBody MachineEdit edit,
+      @AuthenticationPrincipal SignedIn person) {
+    fleet.change(brought(id, edit.machine()), edit.version(), clock.instant(), person.signature());
+    return machine(id);
+  }
+
+  /**
+   * @param version of the machine as last seen
+   * @param retired whether it is no longer here
+   */
+  record MachineRetirement(int version, boolean retired) {}
+
+  @PostMapping("/{id}/retirement")
+  MachinePage retire(
+      @PathVariable UUID id,
+      @RequestBody MachineRetirement r,
+      @AuthenticationPrincipal SignedIn person) {
+    fleet.retire(id, r.version(), r.retired(), clock.instant(), person.signature());
+    return machine(id);
   }
 
   @GetMapping("/{id}")
   MachinePage machine(@PathVariable UUID id) {
-    return new MachinePage(fleet.machine(id), fleet.readings(id), fleet.fitted(id));
+    return new MachinePage(
+        fleet.machine(id), fleet.readings(id), fleet.fitted(id), fleet.changes(id));
   }
 
   @PostMapping("/{id}/readings")

@@ -11,7 +11,27 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface MachineMapper {
-  List<Machine> search(@Param("text") String text);
+  /**
+   * Machines with all the words; without any those that are not retired.
+   *
+   * @param parts patterns of LIKE
+   */
+  List<Machine> search(@Param("parts") List<String> parts);
+
+  /** Nothing where somebody changed the machine meanwhile. */
+  int change(@Param("m") Machine machine, @Param("version") int version);
+
+  int retire(
+      @Param("id") UUID id, @Param("version") int version, @Param("at") @Nullable Instant at);
+
+  void wroteDown(
+      @Param("id") UUID id,
+      @Param("machineId") UUID machineId,
+      @Param("what") String what,
+      @Param("by") Signature by,
+      @Param("at") Instant at);
+
+  List<MachineChange> changes(@Param("machineId") UUID machineId);
 
   @Nullable Machine byId(@Param("id") UUID id);
 

@@ -65,7 +65,7 @@ public class JobOpening {
    */
   @Transactional
   public Job open(UUID id, UUID machineId, String packKey, Instant at, Signature by) {
-    Machine machine = fleet.machine(machineId);
+    Machine machine = fleet.inUse(machineId);
     Optional<ModelPack> model = models.of(machine, packKey, by);
     String document = document(packKey, model);
     JobPack pack = packs.read(document);
@@ -96,7 +96,7 @@ public class JobOpening {
    */
   @Transactional
   public Job visit(UUID id, UUID machineId, List<String> packKeys, Instant at, Signature by) {
-    Machine machine = fleet.machine(machineId);
+    Machine machine = fleet.inUse(machineId);
     new Problems()
         .require(
             packKeys.size() > 1 && packKeys.size() <= MOST_JOBS,
@@ -155,7 +155,7 @@ public class JobOpening {
    */
   @Transactional
   public Job fromNothing(UUID id, UUID machineId, String typed, Instant at, Signature by) {
-    Machine machine = fleet.machine(machineId);
+    Machine machine = fleet.inUse(machineId);
     String title = typed.strip();
     new Problems()
         .require(!title.isEmpty(), "title", "is missing: say in a few words what is done.")

@@ -96,4 +96,51 @@ class BroughtMachineTest {
     Visitor guest = Visitor.signedIn(workshop, "Visitor");
     assertThat(guest.post("/api/machines", machine(aName(), "")).status()).isEqualTo(403);
   }
+
+  @Test
+  void isChangedAndRetiredWithWhoDidIt() {
+    Map<String, Object> m = machine(aName(), "");
+    String id = ilse.post("/api/machines", m).body().path("id").asString();
+    m.put("modelYear", 2023);
+    m.put("meter", "NONE");
+    Answer changed = ilse.post("/api/machines/" + id, Map.of("version", 1, "machine", m));
+    assertThat(changed.status()).as(changed.detail()).isEqualTo(200);
+    assertThat(changed.body().path("changes").get(0).path("what").asString())
+        .isEqualTo("model year: 2024 → 2023; meter: KM → NONE");
+    assertThat(changed.body().path("changes").get(0).path("saidBy").asString()).isEqualTo("Ilse");
+    m.put("note", "Elsewhere");
+    assertThat(ilse.post("/api/machines/" + id, Map.of("version", 1, "machine", m)).status())
+        .as("somebody was quicker")
+        .isEqualTo(409);
+    Answer retired =
+        ilse.post("/api/machines/" + id + "/retirement", Map.of("version", 2, "retired", true));
+    assertThat(retired.body().path("machine").has("retiredAt")).isTrue();
+    Answer job =
+        ilse.post(
+            "/api/jobs",
+            Map.of("id", UUID.randomUUID(), "machineId", id, "packKey", "mc-oil-drain"));
+    assertThat(job.status()).isEqualTo(409);
+    assertThat(job.detail()).contains("is retired");
+    String words = m.get("name").toString().replace(" ", "%20");
+    assertThat(ilse.get("/api/machines?q=" + words + "%202023%20skerrow").body())
+        .as("found by any of its words")
+        .hasSize(1);
+    assertThat(ilse.get("/api/machines").body().toString())
+        .as("not among those here")
+        .doesNotContain(m.get("name").toString());
+    Answer back =
+        ilse.post("/api/machines/" + id + "/retirement", Map.of("version", 3, "retired", false));
+    assertThat(back.body().path("machine").has("retiredAt")).isFalse();
+  }
+
+  @Test
+  void anotherMachinesNameIsNotTakenByAChange() {
+    String taken = aName();
+    ilse.post("/api/machines", machine(taken, ""));
+    Map<String, Object> second = machine(aName(), "");
+    String id = ilse.post("/api/machines", second).body().path("id").asString();
+    second.put("name", taken);
+    assertThat(ilse.post("/api/machines/" + id, Map.of("version", 1, "machine", second)).status())
+        .isEqualTo(409);
+  }
 }

@@ -112,6 +112,7 @@ abstract class OnSheets {
             Machine.Meter.KM,
             "Test",
             1,
+            null,
             null));
     return name;
   }
