@@ -29,7 +29,7 @@ CREATE TRIGGER evidence BEFORE UPDATE OR DELETE ON stated_value_note FOR EACH RO
 
 -- What a value is found by: its words run together, searched by parts of them.
 ALTER TABLE stated_value ADD COLUMN words text GENERATED ALWAYS AS (
-  lower(make || ' ' || model || ' ' || variant || ' ' || place || ' ' || thread || ' ' || typed || ' ' || document)) STORED;
+  lower(' ' || make || ' ' || model || ' ' || variant || ' ' || place || ' ' || thread || ' ' || typed || ' ' || document)) STORED;
 CREATE INDEX ON stated_value USING gin (words gin_trgm_ops);
 
 -- A sheet brought in: looked at line by line before it counts.

@@ -2,7 +2,7 @@
 ALTER TABLE machine
   ADD COLUMN retired_at timestamptz,
   ADD COLUMN words text GENERATED ALWAYS AS (
-    lower(name || ' ' || make || ' ' || model || ' ' || model_year || ' ' || variant || ' ' || frame_number || ' ' || note)) STORED;
+    lower(' ' || name || ' ' || make || ' ' || model || ' ' || model_year || ' ' || variant || ' ' || frame_number || ' ' || note)) STORED;
 ALTER TABLE machine DROP CONSTRAINT machine_meter_check;
 ALTER TABLE machine ADD CONSTRAINT machine_meter_check CHECK (meter IN ('KM', 'HOURS', 'NONE'));
 CREATE INDEX ON machine USING gin (words gin_trgm_ops);

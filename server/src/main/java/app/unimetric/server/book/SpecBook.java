@@ -6,9 +6,9 @@ import app.unimetric.core.book.SpecLine;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.server.event.ValuesChanged;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.words.TypedWords;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -26,9 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class SpecBook {
   static final int MOST = 100;
-  private static final int LONGEST_SEARCH = 200;
   private static final int LONGEST_NOTE = 500;
-  private static final int MOST_WORDS = 8;
   private static final int MOST_SHARED = 5000;
 
   private final BookMapper mapper;
@@ -43,16 +41,7 @@ class SpecBook {
 
   /** Values with all the words, wherever they stand. */
   List<BookValue> search(String typed, long before) {
-    new Problems()
-        .require(typed.length() <= LONGEST_SEARCH, "q", "must have at most 200 characters.")
-        .orThrow();
-    List<String> parts =
-        Arrays.stream(typed.toLowerCase(Locale.ROOT).strip().split("\\s+"))
-            .filter(w -> !w.isEmpty())
-            .limit(MOST_WORDS)
-            .map(w -> "%" + w.replaceAll("([%_\\\\])", "\\\\$1") + "%")
-            .toList();
-    return mapper.search(parts, before, MOST);
+    return mapper.search(TypedWords.patterns(typed), before, MOST);
   }
 
   BookValue value(UUID id) {

@@ -10,10 +10,9 @@ import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.words.TypedWords;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,8 +25,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Fleet {
   private static final double LARGEST = 2_000_000;
-  private static final int LONGEST_SEARCH = 200;
-  private static final int MOST_WORDS = 8;
   private static final int LONGEST_REASON = 1000;
   private static final int LONGEST_NOTE = 200;
   private final MachineMapper mapper;
@@ -64,15 +61,7 @@ public class Fleet {
 
   /** Machines by part of their name, model or frame number; all for an empty text. */
   public List<Machine> search(String text) {
-    new Problems()
-        .require(text.length() <= LONGEST_SEARCH, "q", "must have at most 200 characters.")
-        .orThrow();
-    return mapper.search(
-        Arrays.stream(text.toLowerCase(Locale.ROOT).strip().split("\\s+"))
-            .filter(w -> !w.isEmpty())
-            .limit(MOST_WORDS)
-            .map(w -> "%" + w.replaceAll("([%_\\\\])", "\\\\$1") + "%")
-            .toList());
+    return mapper.search(TypedWords.patterns(text));
   }
 
   List<MeterReading> readings(UUID machineId) {
