@@ -162,7 +162,8 @@ public record SpecLine(
       throw InvalidInput.at("torque", "is missing: type the figure as it is stated.");
     }
     TorqueUnit beside = word.isEmpty() ? null : unit(word);
-    StatedValue alone = read(figure);
+    // A bare figure says no unit of its own: asking what it says would only fail.
+    StatedValue alone = figure.codePoints().anyMatch(Character::isLetter) ? read(figure) : null;
     if (alone == null) {
       return beside == null ? figure : figure + " " + beside.sign();
     }

@@ -87,10 +87,18 @@ public final class TorqueText {
   private static final Pattern VALUE = Pattern.compile("^" + NUMBER + UNIT + "$");
 
   /** Powers of ten between a unit people write and N·m. */
-  private static final Map<String, Integer> PARTS_OF_NM =
+  private static final Map<Pattern, Integer> PARTS_OF_NM =
       Map.of(
-          "(?<=\\d|\\s)n\\s?[·.⋅*-]?\\s?cm\\b|newton[- ]?centimet(?:er|re)s?", -2,
-          "(?<=\\d|\\s)dan\\s?[·.⋅*-]?\\s?m\\b", 1);
+          Pattern.compile("(?<=\\d|\\s)n\\s?[·.⋅*-]?\\s?cm\\b|newton[- ]?centimet(?:er|re)s?"),
+          -2,
+          Pattern.compile("(?<=\\d|\\s)dan\\s?[·.⋅*-]?\\s?m\\b"),
+          1);
+
+  private static final Pattern SNUG =
+      Pattern.compile("snug|hand[ -]?tight|finger[ -]?tight|by hand");
+  private static final Pattern UNTIL_GAP_CLOSES =
+      Pattern.compile("until (?:the )?gap closes|gap closed|metal to metal");
+  private static final Pattern SPACE = Pattern.compile("\\s+");
 
   private static final Pattern BEFORE_ANGLE =
       Pattern.compile("\\d{1,9}(?:[.,]\\d{1,9})?(?!\\d|[.,]\\d|\\s*(?:°|deg|%))");
@@ -105,7 +113,8 @@ public final class TorqueText {
    */
   public static StatedValue parse(String typed) {
     String text =
-        FractionText.decimals(typed.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " "));
+        FractionText.decimals(
+            SPACE.matcher(typed.strip().toLowerCase(Locale.ROOT)).replaceAll(" "));
     if (text.isEmpty()) {
       throw InvalidInput.at("text", "Nothing was typed; try “12 ft·lbf” or “10-12 Nm”.");
     }
@@ -113,10 +122,10 @@ public final class TorqueText {
       throw InvalidInput.at(
           "text", "This is too long to be one torque value; type something like “10-12 Nm”.");
     }
-    if (text.matches("snug|hand[ -]?tight|finger[ -]?tight|by hand")) {
+    if (SNUG.matcher(text).matches()) {
       return StatedValue.of(new Statement.Snug());
     }
-    if (text.matches("until (?:the )?gap closes|gap closed|metal to metal")) {
+    if (UNTIL_GAP_CLOSES.matcher(text).matches()) {
       return StatedValue.of(new Statement.UntilGapCloses());
     }
     Matcher hedge = APPROXIMATE.matcher(text);
@@ -175,8 +184,8 @@ public final class TorqueText {
   /** Figures in a decimal part of N·m, such as N·cm, as N·m: only the point moves. */
   private static Statement.InTorque parseFigures(String typed) {
     String text = typed;
-    for (Map.Entry<String, Integer> spelling : PARTS_OF_NM.entrySet()) {
-      Matcher unit = Pattern.compile(spelling.getKey()).matcher(typed);
+    for (Map.Entry<Pattern, Integer> spelling : PARTS_OF_NM.entrySet()) {
+      Matcher unit = spelling.getKey().matcher(typed);
       if (unit.find()) {
         text =
             BEFORE_ANGLE
