@@ -120,6 +120,7 @@
           invalidText={leadTrouble}
         />
         <PasswordInput
+          tooltipAlignment="end"
           labelText="A password, 10 characters or more"
           bind:value={password}
           autocomplete="new-password"
@@ -127,6 +128,7 @@
           invalidText={at('password')}
         />
         <PasswordInput
+          tooltipAlignment="end"
           labelText="A PIN of 4 to 8 digits, to sign on another’s tablet"
           bind:value={pin}
           autocomplete="off"

@@ -39,6 +39,7 @@
       for signing on a colleague’s tablet; nobody else sees either.
     </p>
     <PasswordInput
+      tooltipAlignment="end"
       labelText="Password, 10 characters or more"
       bind:value={chosen}
       autocomplete="new-password"
@@ -47,6 +48,7 @@
       invalidText={at(/^password$/)}
     />
     <PasswordInput
+      tooltipAlignment="end"
       labelText="PIN, {here.workshop?.leastPin ?? 4} to 8 digits"
       bind:value={pin}
       autocomplete="off"
@@ -61,6 +63,7 @@
     </p>
     <TextInput labelText="Name" bind:value={name} autocomplete="username" required />
     <PasswordInput
+      tooltipAlignment="end"
       labelText="Password"
       helperText="The first time, the word a lead gave you."
       bind:value={password}

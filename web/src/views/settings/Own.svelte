@@ -56,6 +56,7 @@
     </select>
   </label>
   <PasswordInput
+    tooltipAlignment="end"
     labelText="The password of today"
     bind:value={password}
     autocomplete="current-password"
@@ -63,6 +64,7 @@
     invalidText={sending.at(/^password$/)}
   />
   <PasswordInput
+    tooltipAlignment="end"
     labelText={what === 'password'
       ? 'The new one, 10 characters or more'
       : `The new PIN, ${here.workshop?.leastPin ?? 4} to 8 digits`}

@@ -74,6 +74,26 @@ class EveryViewTest {
           d.heading("Parts used once").waitFor();
         });
     views.put(
+        "book",
+        d -> {
+          d.go("/book");
+          d.button("45 in·lbf").first().click();
+          d.text("What it was before").waitFor();
+        });
+    views.put(
+        "crib",
+        d -> {
+          d.go("/crib");
+          d.heading("Keys, sockets and special tools").waitFor();
+          d.page.locator("summary:has-text('Long click')").click();
+        });
+    views.put(
+        "settings",
+        d -> {
+          d.go("/settings");
+          d.page.getByLabel("Add a person").waitFor();
+        });
+    views.put(
         "desk",
         d -> {
           d.go(
