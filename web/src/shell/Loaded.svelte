@@ -29,5 +29,7 @@
 {#if data !== null}
   {@render children(data, (again) => (data = again))}
 {:else if !trouble}
-  <div role="status" aria-busy="true" aria-label="Loading"><SkeletonText paragraph lines={5} /></div>
+  <div role="status" aria-busy="true" aria-label="Loading">
+    <SkeletonText paragraph lines={5} />
+  </div>
 {/if}

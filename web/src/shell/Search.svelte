@@ -44,7 +44,9 @@
 {#if found !== null}
   {@render children(found, text)}
 {:else if !trouble}
-  <div role="status" aria-busy="true" aria-label="Loading"><SkeletonText paragraph lines={5} /></div>
+  <div role="status" aria-busy="true" aria-label="Loading">
+    <SkeletonText paragraph lines={5} />
+  </div>
 {/if}
 
 <style>
