@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { choices } from '../../api/choices';
   import { api, ask, asTrouble, type Schemas } from '../../api/client';
@@ -30,6 +31,27 @@
   );
   $effect(() => keep(draft, typed));
   $effect(() => keep(`${draft}.document`, document));
+  let sisters = $state.raw<Schemas['SisterValue'][]>([]);
+  let open = $state(untrack(() => joint.values.length === 0));
+  /** What another model states is offered, and said to be so; it is never taken by itself. */
+  $effect(() => {
+    const jointId = joint.id;
+    if (!open) return;
+    ask(
+      api.GET('/api/jobs/{id}/joints/{jointId}/sister-values', {
+        params: { path: { id: jobId, jointId } },
+      }),
+    ).then(
+      (found) => (sisters = found),
+      () => (sisters = []),
+    );
+  });
+  function take(sister: Schemas['SisterValue']) {
+    typed = sister.torque;
+    document = `${sister.document} (of ${sister.of})`.slice(0, 200);
+    source = 'SISTER_SHEET';
+    condition = sister.condition;
+  }
   const sending = new Submission(onSheet);
   const TYPED = /^(text|typed)$/;
   const DOCUMENT = /document/;
@@ -57,9 +79,22 @@
   }
 </script>
 
-<details class="fold" open={joint.values.length === 0}>
+<details class="fold" bind:open>
   <summary>{joint.values.length ? 'Add another value' : 'Fill in the value'}</summary>
   {#each joint.slots as slot, i (i)}<p class="soft">Look in: {slot}</p>{/each}
+  {#if sisters.length}
+    <p class="soft">Stated for a sister model; look first for this one’s own:</p>
+    <ul>
+      {#each sisters as sister (sister.id)}
+        <li>
+          <span class="figure">{sister.torque}</span>
+          {sister.of}
+          <span class="soft">{[sister.thread, sister.document].filter(Boolean).join(', ')}</span>
+          <button class="quiet" type="button" onclick={() => take(sister)}>Fill in as such</button>
+        </li>
+      {/each}
+    </ul>
+  {/if}
   <form onsubmit={send}>
     <TextInput
       labelText="Value as it stands there"
@@ -97,3 +132,16 @@
     <TroubleNote {trouble} retry={sending.outrun ? reload : undefined} label="Show what is new" />
   {/if}
 </details>
+
+<style>
+  ul {
+    list-style: none;
+    padding-bottom: 0.5rem;
+  }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.75rem;
+    align-items: center;
+  }
+</style>

@@ -36,6 +36,12 @@ interface BookMapper {
   List<BookValue> search(
       @Param("parts") List<String> parts, @Param("before") long before, @Param("most") int most);
 
+  /** Values for one of these places of machines of the same make that do not hold for this one. */
+  List<SisterValue> sisters(
+      @Param("machine") Machine machine,
+      @Param("places") List<String> places,
+      @Param("most") int most);
+
   boolean holdsAny();
 
   @Nullable BookValue byId(@Param("id") UUID id);

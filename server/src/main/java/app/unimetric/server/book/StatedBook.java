@@ -16,6 +16,7 @@ import org.springframework.stereotype.Service;
  */
 @Service
 public class StatedBook {
+  private static final int MOST_SISTERS = 8;
   private final BookMapper mapper;
 
   StatedBook(BookMapper mapper) {
@@ -30,6 +31,13 @@ public class StatedBook {
     Map<KnownValue.Said, KnownValue> once = new LinkedHashMap<>();
     mapper.of(machine).forEach(v -> once.putIfAbsent(v.said(), v));
     return List.copyOf(once.values());
+  }
+
+  /**
+   * What is stated for a joint of machines that are nearly this one; to be offered, never taken.
+   */
+  public List<SisterValue> sisters(Machine machine, List<String> places) {
+    return mapper.sisters(machine, places, MOST_SISTERS);
   }
 
   /** Whether nothing was ever written down. */

@@ -209,6 +209,25 @@ class SpecBookTest {
         Map.of("id", UUID.randomUUID(), "reason", "Opened by a test.", "version", version));
   }
 
+  @Test
+  void aSistersValueIsOfferedAsSuchAndNeverTakenByItself() {
+    enter(bram, typed("drain plug", "25 Nm", "years", "2021"), null);
+    enter(bram, typed("drain plug", "30 Nm", "make", "Tolvan"), null);
+    JsonNode sheet = opened(machine(), "mc-oil-drain");
+    JsonNode plug = joint(sheet, "Drain plug");
+    assertThat(plug.path("values")).as("nothing silently").isEmpty();
+    String job = sheet.path("jobId").asString();
+    JsonNode sisters =
+        bram.get("/api/jobs/" + job + "/joints/" + plug.path("id").asString() + "/sister-values")
+            .body();
+    JsonNode first = sisters.get(0);
+    assertThat(first.path("torque").asString()).isEqualTo("25 Nm");
+    assertThat(first.path("of").asString()).isEqualTo("Skerrow " + model + " 2021");
+    assertThat(first.path("sameModel").asBoolean()).isTrue();
+    assertThat(sisters.toString()).as("of the same make only").doesNotContain("Tolvan");
+    cancel(job, sheet.path("version").asInt());
+  }
+
   // ------------------------------------------------------------------ sheets
 
   private Answer bring(Visitor who, byte[] file, UUID id) {
