@@ -5,6 +5,7 @@ import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.recheck.RecheckRule;
+import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -45,6 +46,12 @@ public record WorkshopSettings(
 
     String words() {
       return words;
+    }
+
+    /** A figure as it is written in files. */
+    public String written(BigDecimal figure) {
+      String plain = figure.toPlainString();
+      return this == COMMA ? plain.replace('.', ',') : plain;
     }
   }
 

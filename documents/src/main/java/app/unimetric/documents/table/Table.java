@@ -1,6 +1,7 @@
 package app.unimetric.documents.table;
 
 import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.documents.settings.WorkshopSettings.Decimals;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
@@ -163,7 +164,12 @@ public record Table(List<String> header, List<Row> rows, String encoding, String
 
   /** Writes lines as RFC 4180; what a spreadsheet would run as a formula is made plain text. */
   public static CsvWriter writer(Writer to) {
-    return CsvWriter.builder().build(to);
+    return writer(to, Decimals.POINT);
+  }
+
+  /** Where a comma stands in figures, a semicolon stands between cells. */
+  public static CsvWriter writer(Writer to, Decimals decimals) {
+    return CsvWriter.builder().fieldSeparator(decimals == Decimals.COMMA ? ';' : ',').build(to);
   }
 
   /**

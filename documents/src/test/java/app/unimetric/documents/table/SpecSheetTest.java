@@ -173,4 +173,20 @@ class SpecSheetTest {
     read(out.toString()).lines().forEach(l -> back.add(SpecLine.of(l.cells())));
     assertThat(back).isEqualTo(lines);
   }
+
+  @Test
+  void withACommaInFiguresTheCellsAreApartBySemicolonsAndComeBackAllTheSame() {
+    StringWriter out = new StringWriter();
+    SpecLine line = line("tank stay", "22,5 N·m", "p. 2; 3");
+    try (CsvWriter csv =
+        Table.writer(out, app.unimetric.documents.settings.WorkshopSettings.Decimals.COMMA)) {
+      SpecSheet.writeHeader(csv);
+      SpecSheet.write(line, csv);
+    } catch (java.io.IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+    SpecSheet back = read(out.toString());
+    assertThat(back.separator()).isEqualTo("semicolon");
+    assertThat(SpecLine.of(back.lines().get(0).cells())).isEqualTo(line);
+  }
 }

@@ -6,6 +6,7 @@ import app.unimetric.documents.table.Table;
 import app.unimetric.server.book.ImportLine.Standing;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.settings.Settings;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.io.OutputStreamWriter;
@@ -39,11 +40,13 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 class ImportController {
   private final SheetImports imports;
   private final SpecBook book;
+  private final Settings settings;
   private final Clock clock;
 
-  ImportController(SheetImports imports, SpecBook book, Clock clock) {
+  ImportController(SheetImports imports, SpecBook book, Settings settings, Clock clock) {
     this.imports = imports;
     this.book = book;
+    this.settings = settings;
     this.clock = clock;
   }
 
@@ -185,7 +188,9 @@ class ImportController {
         .body(
             to -> {
               try (CsvWriter csv =
-                  Table.writer(new OutputStreamWriter(to, StandardCharsets.UTF_8))) {
+                  Table.writer(
+                      new OutputStreamWriter(to, StandardCharsets.UTF_8),
+                      settings.current().settings().decimals())) {
                 SpecSheet.writeHeader(csv);
                 write(q, csv);
               }

@@ -1,10 +1,12 @@
 package app.unimetric.server.sheet;
 
 import app.unimetric.core.plan.ToBuy;
+import app.unimetric.documents.settings.WorkshopSettings.Decimals;
 import app.unimetric.documents.table.Table;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.settings.Settings;
 import app.unimetric.server.shelf.Stock;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
@@ -31,13 +33,16 @@ class ToBuyController {
   private final Sheets sheets;
   private final Fleet fleet;
   private final Stock stock;
+  private final Settings settings;
   private final Clock clock;
 
-  ToBuyController(Jobs jobs, Sheets sheets, Fleet fleet, Stock stock, Clock clock) {
+  ToBuyController(
+      Jobs jobs, Sheets sheets, Fleet fleet, Stock stock, Settings settings, Clock clock) {
     this.jobs = jobs;
     this.sheets = sheets;
     this.fleet = fleet;
     this.stock = stock;
+    this.settings = settings;
     this.clock = clock;
   }
 
@@ -112,7 +117,8 @@ class ToBuyController {
   ResponseEntity<String> csv() {
     StringWriter out = new StringWriter();
     BuyList list = toBuy();
-    try (CsvWriter csv = Table.writer(out)) {
+    Decimals decimals = settings.current().settings().decimals();
+    try (CsvWriter csv = Table.writer(out, decimals)) {
       csv.writeRecord("name", "to_buy", "needed", "there", "price", "for");
       List<BuyLine> all = new ArrayList<>(list.parts());
       all.addAll(list.products());
@@ -123,7 +129,7 @@ class ToBuyController {
             String.valueOf(line.toBuy()),
             String.valueOf(line.needed()),
             String.valueOf(line.there()),
-            price == null ? "" : price.toPlainString(),
+            price == null ? "" : decimals.written(price),
             Table.plain(String.join("; ", line.jobs())));
       }
     } catch (IOException e) {

@@ -142,4 +142,12 @@ class SettingsTest {
     String elsewhere = asta.get("/api/session").body().path("today").asString();
     assertThat(there).as("always a day ahead").isGreaterThan(elsewhere);
   }
+
+  @Test
+  void whereACommaStandsInFiguresASemicolonStandsBetweenCellsOfFiles() {
+    assertThat(asta.get("/api/shelf/to-buy.csv").raw().body()).startsWith("name,to_buy");
+    change(asta, version(), now -> now.put("decimals", "COMMA"));
+    assertThat(asta.get("/api/shelf/to-buy.csv").raw().body()).startsWith("name;to_buy");
+    assertThat(asta.get("/api/book/sheet.csv").raw().body()).startsWith("make;model;year_from");
+  }
 }
