@@ -61,7 +61,7 @@ public class Fleet {
 
   /** Machines by part of their name, model or frame number; all for an empty text. */
   public List<Machine> search(String text) {
-    return mapper.search(TypedWords.patterns(text));
+    return mapper.search(TypedWords.patterns(text), text.strip());
   }
 
   List<MeterReading> readings(UUID machineId) {

@@ -12,11 +12,12 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface MachineMapper {
   /**
-   * Machines with all the words; without any those that are not retired.
+   * Machines with all the words, the one called so first; without any those that are not retired.
    *
    * @param parts patterns of LIKE
+   * @param text the whole of what was typed
    */
-  List<Machine> search(@Param("parts") List<String> parts);
+  List<Machine> search(@Param("parts") List<String> parts, @Param("text") String text);
 
   /** Nothing where somebody changed the machine meanwhile. */
   int change(@Param("m") Machine machine, @Param("version") int version);

@@ -143,4 +143,11 @@ class BroughtMachineTest {
     assertThat(ilse.post("/api/machines/" + id, Map.of("version", 1, "machine", second)).status())
         .isEqualTo(409);
   }
+
+  @Test
+  void theOneCalledSoStandsFirst() {
+    // “640 Patrol 2023” has the words “patrol” and “2” too.
+    assertThat(ilse.get("/api/machines?q=patrol%202").body().get(0).path("name").asString())
+        .isEqualTo("Patrol 2");
+  }
 }
