@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
   import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
   import { choices } from '../../api/choices';
   import { api, ask, asTrouble, type Schemas } from '../../api/client';
@@ -32,7 +31,7 @@
   $effect(() => keep(draft, typed));
   $effect(() => keep(`${draft}.document`, document));
   let sisters = $state.raw<Schemas['SisterValue'][]>([]);
-  let open = $state(untrack(() => joint.values.length === 0));
+  let open = $derived(joint.values.length === 0);
   /** What another model states is offered, and said to be so; it is never taken by itself. */
   $effect(() => {
     const jointId = joint.id;

@@ -129,7 +129,7 @@
       <PartMove parts={shelf.parts} wanted={kind ? '' : wanted} taken={again} />
     {/if}
 
-    <ToBuy />
+    {#key shelf}<ToBuy />{/key}
   {/snippet}
 </Loaded>
 

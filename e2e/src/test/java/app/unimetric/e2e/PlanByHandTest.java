@@ -150,7 +150,8 @@ class PlanByHandTest {
       said(form, "Pieces", "2");
       said(form, "Price of one", "3,20");
       desk.button("Write down").click();
-      assertThat(desk.page.locator("tr:has-text('Nylon-insert axle nut')")).containsText("3.20");
+      assertThat(desk.page.locator("table.parts tr:has-text('Nylon-insert axle nut')"))
+          .containsText("3.20");
       desk.page.goBack();
       assertThat(readiness).not().containsText("axle nut");
       assertThat(desk.page.locator("table:has-text('Parts used once')")).containsText("3.20");
