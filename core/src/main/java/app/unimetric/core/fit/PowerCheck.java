@@ -2,6 +2,7 @@ package app.unimetric.core.fit;
 
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.quantity.Gravity;
 import app.unimetric.core.why.Derivation;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,9 +19,6 @@ import org.jspecify.annotations.Nullable;
 public record PowerCheck(
     double expectedNm, List<Double> errorPercent, @Nullable Double withinPercent)
     implements Judged {
-  /** Standard gravity, m/s² (ISO 80000-3). */
-  public static final double GRAVITY = 9.80665;
-
   private static final double MOST_G = 200_000;
   private static final double MOST_CRANK_MM = 400;
   private static final double STEEPEST_DEG = 80;
@@ -99,7 +97,8 @@ public record PowerCheck(
       problems.positive(withinPercent, 100, "withinPercent");
     }
     problems.orThrow();
-    double expected = massG / 1000 * GRAVITY * crankMm / 1000 * Math.cos(Math.toRadians(angleDeg));
+    double expected =
+        massG / 1000 * Gravity.STANDARD * crankMm / 1000 * Math.cos(Math.toRadians(angleDeg));
     List<Double> errors = new ArrayList<>();
     for (double reading : readingsNm) {
       errors.add(100 * (reading - expected) / expected);

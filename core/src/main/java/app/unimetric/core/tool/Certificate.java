@@ -2,7 +2,6 @@ package app.unimetric.core.tool;
 
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Figure;
-import app.unimetric.core.why.Derivation;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -15,8 +14,6 @@ import java.util.List;
  * @param permissiblePercent how far it may be off, percent
  */
 public record Certificate(List<CertificatePoint> points, double maxNm, double permissiblePercent) {
-  public static final String SOURCE = "ISO 6789-1, 100·(indicated − measured)/measured";
-
   /** Where ISO 6789-1 wants a tool tried, as shares of its maximum. */
   private static final double[] WANTED = {0.2, 0.6, 1.0};
 
@@ -85,18 +82,5 @@ public record Certificate(List<CertificatePoint> points, double maxNm, double pe
       }
     }
     return reasons;
-  }
-
-  public List<Derivation> derivation() {
-    return points.stream()
-        .map(
-            p ->
-                new Derivation(
-                    "A_s",
-                    p.deviationPercent(),
-                    "%",
-                    "at " + Figure.rounded(p.setNm(), 2) + " N·m",
-                    SOURCE))
-        .toList();
   }
 }

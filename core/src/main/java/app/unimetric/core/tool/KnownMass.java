@@ -2,9 +2,8 @@ package app.unimetric.core.tool;
 
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.quantity.Gravity;
 import app.unimetric.core.quantity.Torque;
-import app.unimetric.core.why.Derivation;
-import java.util.List;
 
 /**
  * A tool tried in the shop with a known mass on its arm: T = m·g·L·cos θ. Says that a tool is
@@ -28,9 +27,6 @@ public record KnownMass(
     double readingNm,
     double readingOffNm,
     double permissiblePercent) {
-  /** Standard gravity, m/s² (ISO 80000-3). */
-  public static final double GRAVITY = 9.80665;
-
   private static final double MOST_KG = 200;
   private static final double MOST_MM = 3000;
   private static final double STEEPEST_DEG = 30;
@@ -63,7 +59,7 @@ public record KnownMass(
 
   /** What hangs there turns with, N·m. */
   public double torqueNm() {
-    return massKg * GRAVITY * armMm / MM * Math.cos(Math.toRadians(angleDeg));
+    return massKg * Gravity.STANDARD * armMm / MM * Math.cos(Math.toRadians(angleDeg));
   }
 
   /** 100·(indicated − true)/true, percent. */
@@ -92,7 +88,7 @@ public record KnownMass(
     String figures =
         "The mass gives "
             + Figure.fixed(torqueNm(), 2)
-            + " N·m, the tool said "
+            + " N·m (m·g·L·cos θ), the tool said "
             + Figure.fixed(readingNm, 2)
             + ": off by "
             + Figure.fixed(deviationPercent(), 1)
@@ -107,17 +103,5 @@ public record KnownMass(
       case TOO_CLOSE ->
           figures + "Too close to tell: weigh and measure better, or hang more mass on it.";
     };
-  }
-
-  public List<Derivation> derivation() {
-    return List.of(
-        new Derivation("T", torqueNm(), "N·m", "m·g·L·cos θ", "ISO 80000-3 for g"),
-        new Derivation("A_s", deviationPercent(), "%", "100·(T_tool − T)/T", Certificate.SOURCE),
-        new Derivation(
-            "u",
-            uncertaintyPercent(),
-            "%",
-            "√((Δm/m)² + (ΔL/L)² + (ΔT/T)²)",
-            "propagation of independent errors"));
   }
 }

@@ -152,7 +152,7 @@ class CalibrationTest {
   void uncertaintiesAddAsSquares() {
     KnownMass check = new KnownMass(10, 0.3, 500, 20, 0, 49, 0, 4);
     assertThat(check.uncertaintyPercent()).isCloseTo(5, within(1e-9));
-    assertThat(check.derivation()).extracting(d -> d.symbol()).containsExactly("T", "A_s", "u");
+    assertThat(check.words()).contains("m·g·L·cos θ", "sure to ± 5.0 %");
   }
 
   private static ToolEntry entry(String typed, int minute) {

@@ -142,7 +142,7 @@ class ImportController {
         SpecColumn column =
             SpecColumn.called(e.getKey())
                 .orElseThrow(() -> Refusal.notFound("The column " + e.getKey()));
-        cells.put(column, e.getValue());
+        cells.put(column, e.getValue() == null ? "" : e.getValue());
       }
     }
     return shown(imports.mend(id, line, cells));

@@ -206,7 +206,9 @@ class CribController {
     for (int i = 0; i < Math.min(c.points().size(), MOST_POINTS); i++) {
       PointFields p = c.points().get(i);
       double factor = unit == null ? 1 : unit.newtonMetres();
-      CertificatePoint point = problems.under("points[" + i + "]", () -> point(p, factor));
+      String at = "points[" + i + "]";
+      problems.require(p != null, at, "is missing; leave the point out.");
+      CertificatePoint point = p == null ? null : problems.under(at, () -> point(p, factor));
       if (point != null) {
         points.add(point);
       }

@@ -137,7 +137,9 @@ record SettingsFields(
     List<RecheckRule> rules = new ArrayList<>();
     for (int i = 0; i < Math.min(typed.size(), LONGEST_RULES); i++) {
       RuleFields one = typed.get(i);
-      RecheckRule rule = problems.under(field + "[" + i + "]", one::rule);
+      String at = field + "[" + i + "]";
+      problems.require(one != null, at, "is missing; leave the rule out altogether.");
+      RecheckRule rule = one == null ? null : problems.under(at, one::rule);
       if (rule != null) {
         rules.add(rule);
       }

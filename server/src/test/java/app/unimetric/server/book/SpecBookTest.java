@@ -390,4 +390,14 @@ class SpecBookTest {
     assertThat(wide.status()).isEqualTo(400);
     assertThat(wide.body().toString()).contains("100 columns");
   }
+
+  @Test
+  void aCellMendedToNothingAtAllIsAnEmptyOne() {
+    UUID id = UUID.randomUUID();
+    bring(asta, sheet("rear axle nut;;98;Nm;manual;p. 7").getBytes(StandardCharsets.UTF_8), id);
+    Answer hollow =
+        asta.post("/api/book/imports/" + id + "/lines/2", "{\"cells\":{\"make\":null}}");
+    assertThat(hollow.status()).as(hollow.raw().body()).isIn(200, 400);
+    assertThat(asta.post("/api/book/imports/" + id + "/undoing", Map.of()).status()).isEqualTo(200);
+  }
 }

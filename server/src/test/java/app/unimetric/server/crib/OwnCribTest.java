@@ -217,4 +217,15 @@ class OwnCribTest {
     assertThat(page.path("gaps").asInt()).isEqualTo(page.path("needs").size() - covered);
     assertThat(List.of(page.has("advice"))).containsExactly(page.path("gaps").asInt() > 0);
   }
+
+  @Test
+  void emptyPlacesInListsAreSaidAndNothingFallsOver() {
+    String at = "/api/crib/tools/" + brought() + "/calibrations";
+    String points =
+        "{\"id\":\"%s\",\"on\":\"%s\",\"unit\":\"N.m\",\"certificate\":\"C\",\"points\":[null]}"
+            .formatted(UUID.randomUUID(), today());
+    assertThat(bram.post(at, points).status()).isEqualTo(400);
+    assertThat(bram.post(at, "{}").status()).isEqualTo(400);
+    assertThat(bram.post("/api/crib/tools", "{\"tool\":null}").status()).isEqualTo(400);
+  }
 }

@@ -150,4 +150,10 @@ class SettingsTest {
     assertThat(asta.get("/api/shelf/to-buy.csv").raw().body()).startsWith("name;to_buy");
     assertThat(asta.get("/api/book/sheet.csv").raw().body()).startsWith("make;model;year_from");
   }
+
+  @Test
+  void anEmptyPlaceAmongTheRulesIsSaid() {
+    Answer answer = change(asta, version(), now -> now.putArray("always").addNull());
+    assertThat(answer.status()).isEqualTo(400);
+  }
 }
