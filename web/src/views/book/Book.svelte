@@ -2,7 +2,7 @@
   import { api, ask, type Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
   import Search from '../../shell/Search.svelte';
-  import BringSheet from './BringSheet.svelte';
+  import BringSheet from '../bring/BringSheet.svelte';
   import Doubts from './Doubts.svelte';
   import ValueForm from './ValueForm.svelte';
   import Values from './Values.svelte';
@@ -26,7 +26,12 @@
   What makers and parts state, with where it stands. A job takes its values from here, and what is
   looked up at a job lands here.
 </p>
-{#if here.isLead}<BringSheet />{/if}
+{#if here.isLead}
+  <BringSheet kind="VALUES">
+    make, model, year, place, torque, and as you have them unit, variant, thread, source, document,
+    page, condition.
+  </BringSheet>
+{/if}
 <Doubts {turn} />
 <Search
   label="Search values by joint, machine, thread, figure or document"
@@ -62,7 +67,7 @@
         </button>
       {/if}
       <p>
-        <a href="/api/book/sheet.csv?q={encodeURIComponent(q)}" download>
+        <a href="/api/sheets/of-VALUES.csv?q={encodeURIComponent(q)}" download>
           These as a sheet (CSV)
         </a>
       </p>

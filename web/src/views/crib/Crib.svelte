@@ -2,6 +2,7 @@
   import { api, ask, type Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
   import Loaded from '../../shell/Loaded.svelte';
+  import BringSheet from '../bring/BringSheet.svelte';
   import CoverageRail from './CoverageRail.svelte';
   import HandTools from './HandTools.svelte';
   import Tool from './Tool.svelte';
@@ -47,6 +48,16 @@
         <summary>Bring a torque tool in</summary>
         <ToolForm types={page.types} taken={again} />
       </details>
+    {/if}
+    {#if here.isLead}
+      <BringSheet kind="TOOLS">
+        name, type (click, beam, dial, digital, preset, screwdriver, or hand tool for a key, socket
+        or special tool), and as they stand on the tool unit, min, max, graduation, deviation,
+        presets, left hand, adapter lengths, calibrated on, uses.
+      </BringSheet>
+    {/if}
+    {#if page.tools.length + page.handTools.length > 0}
+      <p><a href="/api/sheets/of-TOOLS.csv" download>All of the crib as a sheet (CSV)</a></p>
     {/if}
     {#if gone.length}
       <details class="fold">

@@ -6,15 +6,14 @@
   const parts = $derived(
     [
       r.afterFirstRide ? 'after the first ride' : '',
-      r.atKm === undefined ? '' : `at ${thousands(r.atKm)} km`,
-      r.atHours === undefined ? '' : `at ${thousands(r.atHours)} h`,
+      r.dueAt === undefined ? '' : `at ${thousands(r.dueAt)} ${r.meterSign}`,
       r.onDate === undefined ? '' : `on ${day(r.onDate)}`,
     ].filter(Boolean),
   );
   const meter = $derived(
-    r.meterNow === undefined || (r.atKm === undefined && r.atHours === undefined)
+    r.meterNow === undefined || r.dueAt === undefined
       ? ''
-      : `now ${thousands(r.meterNow)} ${r.atHours === undefined ? 'km' : 'h'}`,
+      : `now ${thousands(r.meterNow)} ${r.meterSign}`,
   );
 </script>
 

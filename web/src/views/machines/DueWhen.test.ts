@@ -17,20 +17,23 @@ const recheck = (more: Partial<Schemas['Recheck']>): Schemas['Recheck'] => ({
   afterFirstRide: false,
   standing: 'WAITING',
   targets: [],
+  meterSign: 'km',
   ...more,
 });
 
 describe('when a re-check falls due', () => {
   it('names distance and day and what the meter says now', () => {
     const { container } = render(DueWhen, {
-      recheck: recheck({ atKm: 18520, onDate: '2026-06-30', meterNow: 18420 }),
+      recheck: recheck({ dueAt: 18520, onDate: '2026-06-30', meterNow: 18420 }),
     });
     expect(container).toHaveTextContent('at 18 520 km or on 30 Jun 2026');
     expect(container).toHaveTextContent('now 18 420 km');
   });
 
   it('speaks of hours where the machine counts hours', () => {
-    const { container } = render(DueWhen, { recheck: recheck({ atHours: 622, meterNow: 612 }) });
+    const { container } = render(DueWhen, {
+      recheck: recheck({ dueAt: 622, meterNow: 612, meterSign: 'h' }),
+    });
     expect(container).toHaveTextContent('at 622 h');
     expect(container).toHaveTextContent('now 612 h');
   });

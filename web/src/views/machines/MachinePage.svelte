@@ -1,27 +1,30 @@
 <script lang="ts">
   import { api, ask } from '../../api/client';
   import { here } from '../../api/session.svelte';
-  import { day, moment, thousands } from '../../joint/figures';
+  import { moment, thousands } from '../../joint/figures';
   import { route } from '../../router';
   import { Submission } from '../../api/submission.svelte';
   import Loaded from '../../shell/Loaded.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import Doubles from './Doubles.svelte';
   import KeptFits from './KeptFits.svelte';
   import MeterForm from './MeterForm.svelte';
   import NewMachine from './NewMachine.svelte';
   import OfferedJobs from './OfferedJobs.svelte';
+  import Parts from './Parts.svelte';
   import RecheckList from './RecheckList.svelte';
 
   const id = $derived(route.params.id ?? '');
   const load = async () => {
     const params = { params: { path: { id } } };
-    const [page, jobs, rechecks, fits] = await Promise.all([
+    const [page, jobs, rechecks, fits, parts] = await Promise.all([
       ask(api.GET('/api/machines/{id}', params)),
       ask(api.GET('/api/machines/{id}/jobs', params)),
       ask(api.GET('/api/machines/{id}/rechecks', params)),
       ask(api.GET('/api/machines/{machineId}/fits', { params: { path: { machineId: id } } })),
+      ask(api.GET('/api/machines/{id}/parts', params)),
     ]);
-    return { page, jobs, rechecks, fits };
+    return { page, jobs, rechecks, fits, parts };
   };
   const KIND = { MOTORCYCLE: 'motorcycle', ATV: 'ATV', BICYCLE: 'bicycle' };
   let changing = $state(false);
@@ -43,16 +46,18 @@
 
 {#key id}
   <Loaded {load}>
-    {#snippet children({ page, jobs, rechecks, fits }, again)}
+    {#snippet children({ page, jobs, rechecks, fits, parts }, again)}
       {@const m = page.machine}
-      {@const unit = m.meter === 'KM' ? 'km' : 'h'}
+      {@const unit = page.meterSign}
       <header>
         <div>
           <p class="soft"><a href="/machines">Machines</a> · {KIND[m.kind]}</p>
           <h1>{m.name}</h1>
           <p>{[`${m.make} ${m.model} ${m.modelYear}`, m.variant].filter(Boolean).join(', ')}</p>
           <p class="soft">
-            {[m.frameNumber && `Frame ${m.frameNumber}`, m.note].filter(Boolean).join(' · ')}
+            {[m.registration, m.frameNumber && `Frame ${m.frameNumber}`, m.owner, m.note]
+              .filter(Boolean)
+              .join(' · ')}
           </p>
         </div>
         {#if m.meter !== 'NONE'}
@@ -64,6 +69,13 @@
           </p>
         {/if}
       </header>
+      {#if page.mergedInto}
+        <p>
+          <strong>The same machine as</strong>
+          <a href="/machines/{page.mergedInto.id}">{page.mergedInto.name}</a>
+          <span class="soft">whose page holds what was done on both.</span>
+        </p>
+      {/if}
       {#if m.retiredAt}
         <p>
           <strong>Retired</strong>
@@ -73,7 +85,7 @@
       <div class="columns">
         <section>
           <h2>Jobs</h2>
-          {#if here.mayWork && !m.retiredAt}<OfferedJobs machine={m} />{/if}
+          {#if here.mayWork && !m.retiredAt && !m.mergedInto}<OfferedJobs machine={m} />{/if}
           <ul class="lines">
             {#each jobs as job (job.id)}
               <li class="job">
@@ -97,14 +109,13 @@
                 page,
                 jobs,
                 fits,
+                parts,
                 rechecks: rechecks.map((r) => (r.id === one.id ? one : r)),
               })}
           />
         </section>
         <section>
-          <h2>
-            {m.meter === 'KM' ? 'Odometer' : m.meter === 'HOURS' ? 'Hour meter' : 'No meter'}
-          </h2>
+          <h2 class="meter-name">{page.meterCalled}</h2>
           {#if m.meter === 'NONE'}
             <p class="soft">It has none: what is looked at again falls due by the day.</p>
           {:else if here.mayWork}
@@ -135,6 +146,12 @@
           </table>
           <h2 id="fits">Measured</h2>
           <KeptFits {fits} machineId={id} />
+          <h2 id="parts">Parts</h2>
+          <Parts
+            machineId={id}
+            {parts}
+            taken={(fresh) => again({ page, jobs, rechecks, fits, parts: fresh })}
+          />
           <h2>This machine</h2>
           {#if here.mayWork}
             <div class="acts">
@@ -171,17 +188,7 @@
               <li class="soft">As it was when it came into the fleet.</li>
             {/each}
           </ul>
-          <h2>Fitted</h2>
-          <ul class="lines">
-            {#each page.fitted as part (part.id)}
-              <li>
-                {#if part.jobId}<a href="/log/{part.jobId}">{part.name}</a>{:else}{part.name}{/if}
-                <span class="soft">{day(part.fittedOn)}</span>
-              </li>
-            {:else}
-              <li class="soft">Nothing was fitted through a job yet.</li>
-            {/each}
-          </ul>
+          <Doubles {page} again={async () => again(await load())} />
         </section>
       </div>
     {/snippet}
@@ -199,6 +206,9 @@
     justify-content: space-between;
     align-items: end;
     gap: 1rem;
+  }
+  .meter-name::first-letter {
+    text-transform: uppercase;
   }
   .meter .figure {
     font-size: 2rem;

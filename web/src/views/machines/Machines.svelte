@@ -4,9 +4,16 @@
   import { here } from '../../api/session.svelte';
   import Search from '../../shell/Search.svelte';
 
+  import BringSheet from '../bring/BringSheet.svelte';
   import NewMachine from './NewMachine.svelte';
 
   const KINDS = { MOTORCYCLE: 'Motorcycles', ATV: 'ATVs', BICYCLE: 'Bicycles' } as const;
+  const SIGNS: Record<Schemas['Machine']['meter'], string> = {
+    KM: 'km',
+    MILES: 'mi',
+    HOURS: 'h',
+    NONE: '',
+  };
   /** As many as are found at once. */
   const MOST = 200;
   const find = (q: string) => ask(api.GET('/api/machines', { params: { query: { q } } }));
@@ -24,9 +31,15 @@
     <NewMachine />
   </details>
 {/if}
+{#if here.isLead}
+  <BringSheet kind="MACHINES">
+    name, kind, make, model, model year, and as you have them variant, frame number, registration,
+    meter, its reading, owner, place.
+  </BringSheet>
+{/if}
 <Search
-  label="Search machines by name, model or frame number"
-  placeholder="Name, model or frame number"
+  label="Search machines by name, model, plate, frame number, owner or place"
+  placeholder="Name, model, plate, frame number, owner"
   {find}
 >
   {#snippet children(machines, q)}
@@ -43,6 +56,13 @@
         fewer.
       </p>
     {/if}
+    {#if machines.length}
+      <p>
+        <a href="/api/sheets/of-MACHINES.csv?q={encodeURIComponent(q)}" download>
+          These as a sheet (CSV)
+        </a>
+      </p>
+    {/if}
     {#each groups(machines) as group (group.kind)}
       <h2>{KINDS[group.kind]}</h2>
       <ul>
@@ -56,12 +76,18 @@
                 <span class="soft">{[m.modelYear, m.variant].filter(Boolean).join(', ')}</span
                 ></span
               >
-              <span class="soft frame">{m.frameNumber}</span>
-              <span class="soft">{m.retiredAt ? 'retired' : m.note}</span>
+              <span class="soft frame">{m.registration || m.frameNumber}</span>
+              <span class="soft"
+                >{m.retiredAt
+                  ? 'retired'
+                  : m.mergedInto
+                    ? 'one with another'
+                    : [m.note, m.owner].filter(Boolean).join(', ')}</span
+              >
               <span class="figure meter">
                 {#if m.meter !== 'NONE'}
                   {m.meterFigure === undefined ? '–' : thousands(m.meterFigure)}
-                  <span class="soft">{m.meter === 'KM' ? 'km' : 'h'}</span>
+                  <span class="soft">{SIGNS[m.meter]}</span>
                 {/if}
               </span>
             </a>

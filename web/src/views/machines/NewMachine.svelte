@@ -24,6 +24,8 @@
     modelYear: '',
     variant: '',
     frameNumber: '',
+    registration: '',
+    owner: '',
     meter: 'KM' as Meter,
     note: '',
   };
@@ -35,7 +37,17 @@
   });
   $effect(() => keep(DRAFT, JSON.stringify(typed)));
   const sending = new Submission();
-  const FIELDS = ['name', 'make', 'model', 'modelYear', 'variant', 'frameNumber', 'note'] as const;
+  const FIELDS = [
+    'name',
+    'make',
+    'model',
+    'modelYear',
+    'variant',
+    'frameNumber',
+    'registration',
+    'owner',
+    'note',
+  ] as const;
   const at = (field: (typeof FIELDS)[number]) => sending.at(new RegExp(`^${field}$`));
   const trouble = $derived(sending.besides(...FIELDS.map((f) => new RegExp(`^${f}$`))));
 
@@ -53,6 +65,8 @@
           modelYear: Number(typed.modelYear) || 0,
           variant: typed.variant,
           frameNumber: typed.frameNumber,
+          registration: typed.registration,
+          owner: typed.owner,
           meter: typed.meter,
           note: typed.note,
         };
@@ -81,7 +95,7 @@
     labelText={label}
     placeholder={hint}
     bind:value={typed[name]}
-    maxlength={name === 'note' ? 200 : 60}
+    maxlength={name === 'note' || name === 'owner' ? 200 : 60}
     inputmode={name === 'modelYear' ? 'numeric' : 'text'}
     autocomplete="off"
     invalid={at(name) !== ''}
@@ -101,12 +115,15 @@
   {@render field('modelYear', 'Model year', '2024')}
   {@render field('variant', 'Variant, where there are several', '')}
   {@render field('frameNumber', 'Frame number', '')}
+  {@render field('registration', 'Number plate', '')}
   <Select labelText="Its meter counts" bind:selected={typed.meter}>
     <SelectItem value="KM" text="kilometres" />
+    <SelectItem value="MILES" text="miles" />
     <SelectItem value="HOURS" text="hours" />
     <SelectItem value="NONE" text="nothing, it has none" />
   </Select>
-  {@render field('note', 'Whose, or where it stands', '')}
+  {@render field('owner', 'Whose it is', '')}
+  {@render field('note', 'Where it stands', '')}
   <Button type="submit" size="field" disabled={sending.busy}>
     {machine ? (sending.busy ? 'Changing …' : 'Change it') : sending.busy ? 'Adding …' : 'Add it'}
   </Button>

@@ -1,49 +1,49 @@
 package app.unimetric.core.book;
 
-import java.util.Arrays;
+import app.unimetric.core.table.Column;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
 
-/** The columns of a spec sheet, with the words people put over them. */
-public enum SpecColumn {
-  MAKE("make", "manufacturer", "maker", "brand"),
-  MODEL("model", "machine", "bike"),
-  YEAR_FROM("year_from", "year", "years", "from", "model year", "my", "from year"),
-  YEAR_TO("year_to", "to", "until", "to year"),
-  VARIANT("variant", "version", "trim"),
-  PLACE("place", "part", "fastener", "joint", "position", "location", "bolt", "item"),
-  THREAD("thread", "size", "thread size"),
-  TORQUE("torque", "value", "tightening torque", "spec", "nm", "torque value"),
-  UNIT("unit", "units", "uom", "torque unit"),
-  SOURCE("source", "source type", "origin"),
-  DOCUMENT("document", "doc", "manual", "reference", "ref", "sheet"),
-  PAGE("page", "p", "pg"),
-  CONDITION("condition", "threads", "lubrication", "state");
+/** The columns of a spec sheet. */
+public enum SpecColumn implements Column {
+  MAKE(true, "make", "manufacturer", "maker", "brand"),
+  MODEL(true, "model", "machine", "bike"),
+  YEAR_FROM(true, "year_from", "year", "years", "from", "model year", "my", "from year"),
+  YEAR_TO(false, "year_to", "to", "until", "to year"),
+  VARIANT(false, "variant", "version", "trim"),
+  PLACE(true, "place", "part", "fastener", "joint", "position", "location", "bolt", "item"),
+  THREAD(false, "thread", "size", "thread size"),
+  TORQUE(true, "torque", "value", "tightening torque", "spec", "nm", "torque value"),
+  UNIT(false, "unit", "units", "uom", "torque unit"),
+  SOURCE(false, "source", "source type", "origin"),
+  DOCUMENT(false, "document", "doc", "manual", "reference", "ref", "sheet"),
+  PAGE(false, "page", "p", "pg"),
+  CONDITION(false, "condition", "threads", "lubrication", "state");
 
+  /** All of them, in the order they are written out. */
+  public static final List<SpecColumn> ALL = List.of(values());
+
+  private final boolean needed;
   private final String header;
   private final List<String> alsoCalled;
 
-  SpecColumn(String header, String... alsoCalled) {
+  SpecColumn(boolean needed, String header, String... alsoCalled) {
+    this.needed = needed;
     this.header = header;
     this.alsoCalled = List.of(alsoCalled);
   }
 
-  /** As it is written out. */
+  @Override
   public String header() {
     return header;
   }
 
-  /** The column that people call so; none for words nobody knows. */
-  public static Optional<SpecColumn> called(String typed) {
-    String word = typed.strip().toLowerCase(Locale.ROOT);
-    String underscored = word.replace(' ', '_');
-    return Arrays.stream(values())
-        .filter(
-            c ->
-                c.header.equals(underscored)
-                    || c.alsoCalled.contains(word)
-                    || c.alsoCalled.contains(word.replace('_', ' ')))
-        .findFirst();
+  @Override
+  public List<String> alsoCalled() {
+    return alsoCalled;
+  }
+
+  @Override
+  public boolean isNeeded() {
+    return needed;
   }
 }

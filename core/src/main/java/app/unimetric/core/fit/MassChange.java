@@ -33,6 +33,16 @@ public record MassChange(double changeG, double equivalentChangeG) implements Ju
     return new MassChange(change, (1 + gyrationRatio * gyrationRatio) * change);
   }
 
+  /** What a machine carries more or less, in a sentence. */
+  public String carried() {
+    return changeG == 0
+        ? "As heavy as with the parts that came off."
+        : Figure.rounded(Math.abs(changeG), 0)
+            + " g "
+            + (changeG < 0 ? "lighter" : "heavier")
+            + " than with the parts that came off.";
+  }
+
   /** In a sentence. */
   String words() {
     String grams = Figure.typed(Math.abs(changeG)) + " g " + (changeG < 0 ? "less" : "more");

@@ -10,9 +10,16 @@ import app.unimetric.core.problem.Problems;
  * @param modelYear four digits
  * @param variant empty where there is but one
  * @param frameNumber empty where it is not known
+ * @param registration what is on its number plate; empty where it has none
  */
 public record Plate(
-    String name, String make, String model, int modelYear, String variant, String frameNumber) {
+    String name,
+    String make,
+    String model,
+    int modelYear,
+    String variant,
+    String frameNumber,
+    String registration) {
   private static final int LONGEST = 60;
   private static final int OLDEST_YEAR = 1900;
 
@@ -30,6 +37,7 @@ public record Plate(
       int modelYear,
       String variant,
       String frameNumber,
+      String registration,
       int thisYear) {
     Problems problems = new Problems();
     needed(name, "name", "what the workshop calls it", problems);
@@ -37,13 +45,20 @@ public record Plate(
     needed(model, "model", "which model it is", problems);
     notLong(variant, "variant", problems);
     notLong(frameNumber, "frameNumber", problems);
+    notLong(registration, "registration", problems);
     problems.require(
         modelYear >= OLDEST_YEAR && modelYear <= thisYear + 1,
         "modelYear",
         "must be a year from " + OLDEST_YEAR + " to " + (thisYear + 1) + ", with four digits.");
     problems.orThrow();
     return new Plate(
-        name.strip(), make.strip(), model.strip(), modelYear, variant.strip(), frameNumber.strip());
+        name.strip(),
+        make.strip(),
+        model.strip(),
+        modelYear,
+        variant.strip(),
+        frameNumber.strip(),
+        registration.strip());
   }
 
   private static void needed(String typed, String field, String what, Problems problems) {

@@ -21,19 +21,19 @@ public final class MeterLeap {
   /**
    * What to ask about a reading; empty when it is an ordinary one.
    *
-   * @param kilometres whether the meter counts km; else h
+   * @param meter what is counted
    * @param before the last reading and when it was taken
    * @param now the reading in hand; below the last one is no leap
    */
   public static Optional<String> question(
-      boolean kilometres, double before, Instant takenAt, double now, Instant at) {
+      MeterKind meter, double before, Instant takenAt, double now, Instant at) {
     double days = Math.max(0, Duration.between(takenAt, at).toDays()) + 1;
-    double most = days * (kilometres ? MOST_KM_A_DAY : MOST_HOURS_A_DAY);
+    double most = days * (meter.isDistance() ? meter.ofKm(MOST_KM_A_DAY) : MOST_HOURS_A_DAY);
     double rise = now - before;
     if (rise <= most) {
       return Optional.empty();
     }
-    String unit = kilometres ? " km" : " h";
+    String unit = " " + meter.sign();
     return Optional.of(
         Figure.rounded(rise, 1)
             + unit

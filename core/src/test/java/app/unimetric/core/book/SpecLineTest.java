@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.stated.Source;
+import app.unimetric.core.table.Column;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -123,14 +124,14 @@ class SpecLineTest {
     "'  TORQUE ', TORQUE", "tightening torque, TORQUE", "Bolt, PLACE", "p, PAGE"
   })
   void columnsAreKnownByManyNames(String typed, SpecColumn column) {
-    assertThat(SpecColumn.called(typed)).contains(column);
-    assertThat(SpecColumn.called("colour")).isEmpty();
+    assertThat(Column.called(SpecColumn.ALL, typed)).contains(column);
+    assertThat(Column.called(SpecColumn.ALL, "colour")).isEmpty();
   }
 
   @Test
   void everyColumnIsFoundByWhatIsWrittenOutAndByNoOthersName() {
     for (SpecColumn column : SpecColumn.values()) {
-      assertThat(SpecColumn.called(column.header())).contains(column);
+      assertThat(Column.called(SpecColumn.ALL, column.header())).contains(column);
     }
   }
 

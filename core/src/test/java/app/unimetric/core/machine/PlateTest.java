@@ -10,13 +10,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class PlateTest {
   private static Plate plate(String name, String make, String model, int year) {
-    return Plate.typed(name, make, model, year, " long ", " SK 1 ", 2026);
+    return Plate.typed(name, make, model, year, " long ", " SK 1 ", " NS 204 ", 2026);
   }
 
   @Test
   void spaceAroundWhatWasTypedIsLeftOut() {
     assertThat(plate(" Patrol 9 ", " Skerrow", "640 ", 2023))
-        .isEqualTo(new Plate("Patrol 9", "Skerrow", "640", 2023, "long", "SK 1"));
+        .isEqualTo(new Plate("Patrol 9", "Skerrow", "640", 2023, "long", "SK 1", "NS 204"));
   }
 
   @ParameterizedTest
@@ -50,7 +50,7 @@ class PlateTest {
           .hasMessageContaining("name")
           .hasMessageContaining("make")
           .hasMessageContaining("model");
-      assertThatThrownBy(() -> Plate.typed("P", "S", "6", 2023, text, text, 2026))
+      assertThatThrownBy(() -> Plate.typed("P", "S", "6", 2023, text, text, text, 2026))
           .hasMessageContaining("variant")
           .hasMessageContaining("frameNumber");
     }

@@ -12,21 +12,23 @@ class MeterLeapTest {
 
   @ParameterizedTest
   @CsvSource({
-    "true, 21640, 21940, 0, false",
-    "true, 21640, 21940.1, 0, true",
-    "true, 21640, 22240, 1, false",
-    "true, 21640, 22241, 1, true",
-    "true, 21640, 216400, 30, true",
-    "true, 21640, 21000, 0, false",
-    "false, 612, 624, 0, false",
-    "false, 612, 624.5, 0, true",
-    "false, 612, 636, 1, false",
-    "false, 612, 637, 1, true"
+    "KM, 21640, 21940, 0, false",
+    "KM, 21640, 21940.1, 0, true",
+    "KM, 21640, 22240, 1, false",
+    "KM, 21640, 22241, 1, true",
+    "KM, 21640, 216400, 30, true",
+    "KM, 21640, 21000, 0, false",
+    "HOURS, 612, 624, 0, false",
+    "HOURS, 612, 624.5, 0, true",
+    "HOURS, 612, 636, 1, false",
+    "HOURS, 612, 637, 1, true",
+    "MILES, 1000, 1186, 0, false",
+    "MILES, 1000, 1187, 0, true"
   })
   void aRiseBeyondADaysWorkIsAskedAbout(
-      boolean km, double before, double now, int days, boolean asked) {
+      MeterKind meter, double before, double now, int days, boolean asked) {
     Instant at = THEN.plus(Duration.ofDays(days)).plusSeconds(60);
-    assertThat(MeterLeap.question(km, before, THEN, now, at).isPresent()).isEqualTo(asked);
+    assertThat(MeterLeap.question(meter, before, THEN, now, at).isPresent()).isEqualTo(asked);
   }
 
   @ParameterizedTest
@@ -38,6 +40,6 @@ class MeterLeapTest {
       })
   void theQuestionNamesBothReadings(int days, String words) {
     Instant at = THEN.plus(Duration.ofDays(days));
-    assertThat(MeterLeap.question(true, 500, THEN, 1500, at)).contains(words);
+    assertThat(MeterLeap.question(MeterKind.KM, 500, THEN, 1500, at)).contains(words);
   }
 }

@@ -172,6 +172,11 @@ public record Table(List<String> header, List<Row> rows, String encoding, String
     return CsvWriter.builder().fieldSeparator(decimals == Decimals.COMMA ? ';' : ',').build(to);
   }
 
+  /** Writes a row of which no spreadsheet runs anything. */
+  public static void write(List<String> cells, CsvWriter to) {
+    to.writeRecord(cells.stream().map(Table::plain).toList());
+  }
+
   /**
    * A cell that no spreadsheet runs: one that would begin a formula is put behind an apostrophe.
    */

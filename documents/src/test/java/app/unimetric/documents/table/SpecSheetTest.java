@@ -8,6 +8,7 @@ import app.unimetric.core.book.SpecLine;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.stated.Source;
+import app.unimetric.core.table.Column;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.StringWriter;
 import java.nio.charset.Charset;
@@ -24,8 +25,16 @@ class SpecSheetTest {
   private static final String HEADER = "make;model;year;place;torque;unit;document\n";
   private static final String LINE = "Brünn;Trail;2022;stem pinch;5,5;Nm;\"Sheet; p. 3\"\n";
 
-  private static SpecSheet read(String text) {
-    return SpecSheet.read(text.getBytes(StandardCharsets.UTF_8));
+  private static NamedTable read(String text) {
+    return read(text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static NamedTable read(byte[] file) {
+    return NamedTable.read(file, SpecColumn.ALL);
+  }
+
+  private static SpecLine line(NamedTable.Line line) {
+    return SpecLine.of(Column.cells(SpecColumn.ALL, line.cells()));
   }
 
   private static byte[] marked(int... mark) {
@@ -55,11 +64,11 @@ class SpecSheetTest {
         mark.isEmpty()
             ? new int[0]
             : java.util.Arrays.stream(mark.split(" ")).mapToInt(Integer::parseInt).toArray();
-    SpecSheet sheet =
-        SpecSheet.read(joined(marked(codes), (HEADER + LINE).getBytes(Charset.forName(charset))));
+    NamedTable sheet =
+        read(joined(marked(codes), (HEADER + LINE).getBytes(Charset.forName(charset))));
     assertThat(sheet.encoding()).isEqualTo(words);
     assertThat(sheet.separator()).isEqualTo("semicolon");
-    SpecLine line = SpecLine.of(sheet.lines().get(0).cells());
+    SpecLine line = line(sheet.lines().get(0));
     assertThat(line.make()).isEqualTo("Brünn");
     assertThat(line.torque()).isEqualTo("5,5 N·m");
   }
@@ -68,7 +77,7 @@ class SpecSheetTest {
   @CsvSource({"44, comma", "59, semicolon", "9, tab"})
   void whatStandsBetweenTheCellsIsFoundOut(int code, String words) {
     String between = String.valueOf((char) code);
-    SpecSheet sheet =
+    NamedTable sheet =
         read(
             "Make,Model,Year,\"Part; or, place\",part,torque"
                     .replace(",\"Part; or, place\"", "")
@@ -83,17 +92,17 @@ class SpecSheetTest {
                 + between
                 + "5 Nm");
     assertThat(sheet.separator()).isEqualTo(words);
-    assertThat(sheet.lines().get(0).cells().get(SpecColumn.PLACE)).isEqualTo("one, two; three");
+    assertThat(sheet.lines().get(0).cells().get("place")).isEqualTo("one, two; three");
   }
 
   @Test
   void linesAreCountedAsTheFileHasThemAndColumnsNobodyKnowsAreNamed() {
-    SpecSheet sheet =
+    NamedTable sheet =
         read(
             "make,model,year,place,torque,colour\n\nA,B,2022,\"stem\npinch\",5 Nm,red\nA,B,2022,top cap,2 Nm,\n");
-    assertThat(sheet.lines()).extracting(SpecSheet.Line::line).containsExactly(3L, 5L);
+    assertThat(sheet.lines()).extracting(NamedTable.Line::line).containsExactly(3L, 5L);
     assertThat(sheet.passedOver()).containsExactly("colour");
-    assertThat(sheet.lines().get(0).cells().get(SpecColumn.PLACE)).isEqualTo("stem\npinch");
+    assertThat(sheet.lines().get(0).cells().get("place")).isEqualTo("stem\npinch");
   }
 
   @ParameterizedTest
@@ -121,9 +130,9 @@ class SpecSheetTest {
         .hasMessageContaining("not a row of cells");
     assertThatThrownBy(() -> read(HEADER + "A;B\u0000;2022"))
         .hasMessageContaining("is no text (code 0)");
-    assertThatThrownBy(() -> SpecSheet.read("PK\u0003\u0004".getBytes(StandardCharsets.UTF_8)))
+    assertThatThrownBy(() -> read("PK\u0003\u0004".getBytes(StandardCharsets.UTF_8)))
         .hasMessageContaining("packed file");
-    assertThatThrownBy(() -> SpecSheet.read(joined(marked(255, 254), new byte[] {0, (byte) 0xd8})))
+    assertThatThrownBy(() -> read(joined(marked(255, 254), new byte[] {0, (byte) 0xd8})))
         .isInstanceOf(InvalidInput.class);
   }
 
@@ -161,8 +170,8 @@ class SpecSheetTest {
         List.of(line("tank stay", "20 N·m + 90°", text), line(text, "max 5 Nm", "p. 2"));
     StringWriter out = new StringWriter();
     try (CsvWriter csv = Table.writer(out)) {
-      SpecSheet.writeHeader(csv);
-      lines.forEach(l -> SpecSheet.write(l, csv));
+      Table.write(SpecSheet.header(), csv);
+      lines.forEach(l -> Table.write(SpecSheet.cells(l), csv));
     } catch (java.io.IOException e) {
       throw new java.io.UncheckedIOException(e);
     }
@@ -170,7 +179,7 @@ class SpecSheetTest {
       assertThat(cell.replaceFirst("^\"", "")).doesNotMatch("(?s)^[=+@-].*");
     }
     List<SpecLine> back = new ArrayList<>();
-    read(out.toString()).lines().forEach(l -> back.add(SpecLine.of(l.cells())));
+    read(out.toString()).lines().forEach(l -> back.add(line(l)));
     assertThat(back).isEqualTo(lines);
   }
 
@@ -180,13 +189,13 @@ class SpecSheetTest {
     SpecLine line = line("tank stay", "22,5 N·m", "p. 2; 3");
     try (CsvWriter csv =
         Table.writer(out, app.unimetric.documents.settings.WorkshopSettings.Decimals.COMMA)) {
-      SpecSheet.writeHeader(csv);
-      SpecSheet.write(line, csv);
+      Table.write(SpecSheet.header(), csv);
+      Table.write(SpecSheet.cells(line), csv);
     } catch (java.io.IOException e) {
       throw new java.io.UncheckedIOException(e);
     }
-    SpecSheet back = read(out.toString());
+    NamedTable back = read(out.toString());
     assertThat(back.separator()).isEqualTo("semicolon");
-    assertThat(SpecLine.of(back.lines().get(0).cells())).isEqualTo(line);
+    assertThat(line(back.lines().get(0))).isEqualTo(line);
   }
 }

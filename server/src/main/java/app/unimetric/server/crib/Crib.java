@@ -134,7 +134,12 @@ public class Crib {
     }
   }
 
-  private void check(ToolRow tool) {
+  /**
+   * A tool as it may be kept.
+   *
+   * @throws app.unimetric.core.problem.InvalidInput with each field that is not as it should be
+   */
+  static ToolRow checked(ToolRow tool) {
     Problems problems =
         new Problems()
             .require(
@@ -147,6 +152,11 @@ public class Crib {
                 "must be 0 to 1 000 000.");
     problems.under("", () -> tool.tool(ToolStanding.of(List.of()), 0));
     problems.orThrow();
+    return tool;
+  }
+
+  private void check(ToolRow tool) {
+    checked(tool);
     ToolRow same = mapper.named(tool.name());
     if (same != null && !same.id().equals(tool.id())) {
       throw Refusal.conflict(

@@ -5,6 +5,9 @@ import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.LengthText;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.table.Changes;
+import app.unimetric.core.tool.ToolColumn;
+import app.unimetric.core.tool.ToolLine;
 import app.unimetric.core.tool.ToolType;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,6 +57,49 @@ record TypedTool(
         typed(t.adapterLeverMm()),
         typed(t.adapterExtensionMm()),
         typed(t.adapterAngleDeg()));
+  }
+
+  /** A line of a sheet. */
+  static TypedTool of(ToolLine line) {
+    ToolType type = line.type();
+    if (type == null) {
+      throw new IllegalArgumentException(line.name());
+    }
+    return new TypedTool(
+        line.name(),
+        type,
+        line.unit().code(),
+        line.figure(ToolColumn.MIN),
+        line.figure(ToolColumn.MAX),
+        line.figure(ToolColumn.GRADUATION),
+        line.figure(ToolColumn.DEVIATION),
+        line.figure(ToolColumn.PRESETS),
+        line.leftHand(),
+        line.figure(ToolColumn.ADAPTER_LEVER),
+        line.figure(ToolColumn.ADAPTER_EXTENSION),
+        line.figure(ToolColumn.ADAPTER_ANGLE));
+  }
+
+  /** What is other than before, from what to what. */
+  List<String> changesFrom(TypedTool before) {
+    return new Changes()
+        .of("name", before.name, name)
+        .of("type", before.type.words(), type.words())
+        .of("unit", before.unit, unit)
+        .of("from", before.min, min)
+        .of("to", before.max, max)
+        .of("graduation", before.graduation, graduation)
+        .of("deviation, %", before.deviation, deviation)
+        .of("presets", before.presets, presets)
+        .of("rated left-handed", yes(before.leftHand), yes(leftHand))
+        .of("adapter, drive to grip", before.adapterLever, adapterLever)
+        .of("adapter, drive to fastener", before.adapterExtension, adapterExtension)
+        .of("adapter angle", before.adapterAngle, adapterAngle)
+        .words();
+  }
+
+  private static String yes(boolean is) {
+    return is ? "yes" : "no";
   }
 
   /**

@@ -1,14 +1,13 @@
 package app.unimetric.server.machine;
 
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.machine.MachineLine;
 import app.unimetric.core.machine.Plate;
 import app.unimetric.core.meter.MeterLeap;
-import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.Figure;
-import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.words.TypedWords;
 import java.time.Instant;
@@ -17,7 +16,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,7 +24,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class Fleet {
   private static final double LARGEST = 2_000_000;
   private static final int LONGEST_REASON = 1000;
-  private static final int LONGEST_NOTE = 200;
   private final MachineMapper mapper;
 
   Fleet(MachineMapper mapper) {
@@ -48,6 +45,9 @@ public class Fleet {
    */
   public Machine inUse(UUID id) {
     Machine found = machine(id);
+    if (found.mergedInto() != null) {
+      return inUse(found.mergedInto());
+    }
     if (found.retiredAt() != null) {
       throw Refusal.conflict(
           found.name() + " is retired; bring it back on its page first.", Map.of());
@@ -68,10 +68,6 @@ public class Fleet {
     return mapper.readings(machineId);
   }
 
-  List<FittedPart> fitted(UUID machineId) {
-    return mapper.fitted(machineId);
-  }
-
   public void add(Machine machine) {
     mapper.add(machine);
   }
@@ -80,28 +76,26 @@ public class Fleet {
    * A machine that comes into the fleet.
    *
    * @param id made by the sender; the same is taken once
-   * @param note where it belongs, whose it is; empty for none
+   * @param line as it was typed or stands in a sheet
    */
-  public record Brought(UUID id, Plate plate, MachineKind kind, Machine.Meter meter, String note) {
-    public Brought {
-      new Problems()
-          .require(note.length() <= LONGEST_NOTE, "note", "is longer than 200 characters.")
-          .orThrow();
-    }
-
+  public record Brought(UUID id, MachineLine line) {
     Machine machine() {
+      Plate plate = line.plate();
       return new Machine(
           id,
           plate.name(),
-          kind,
+          line.kind(),
           plate.make(),
           plate.model(),
           plate.modelYear(),
           plate.variant(),
           plate.frameNumber(),
-          meter,
-          note,
+          plate.registration(),
+          line.meter(),
+          line.owner(),
+          line.place(),
           1,
+          null,
           null,
           null);
     }
@@ -121,6 +115,10 @@ public class Fleet {
     refuseDouble(brought);
     mapper.add(brought.machine());
     mapper.broughtBy(brought.id(), at, by);
+    Double figure = brought.line().meterFigure();
+    if (figure != null) {
+      note(brought.id(), figure, at, by);
+    }
     return machine(brought.id());
   }
 
@@ -157,12 +155,64 @@ public class Fleet {
     return machine(id);
   }
 
+  /**
+   * Two machines that are one: what was done on the double is from now on this one's, and nothing
+   * new is done on the double.
+   *
+   * @param id the one that stays
+   * @param doubled the one that is the same machine
+   * @param version of the double as last seen
+   * @throws Refusal where they cannot be one
+   */
+  @Transactional
+  public Machine merge(UUID id, UUID doubled, int version, Instant at, Signature by) {
+    Machine stays = inUse(id);
+    Machine gone = machine(doubled);
+    if (stays.id().equals(gone.mergedInto())) {
+      return stays;
+    }
+    String apart = Doubles.whyNotOne(stays, gone);
+    if (apart != null) {
+      throw Refusal.conflict(apart, Map.of());
+    }
+    if (mapper.merge(doubled, version, stays.id()) == 0) {
+      throw Refusal.stale(version, gone.version());
+    }
+    mapper.mergeThoseOf(doubled, stays.id());
+    mapper.wroteDown(
+        UUID.randomUUID(), doubled, "it is the same machine as “" + stays.name() + "”", by, at);
+    mapper.wroteDown(
+        UUID.randomUUID(), stays.id(), "“" + gone.name() + "” is the same machine", by, at);
+    return machine(stays.id());
+  }
+
+  /** Two machines that were taken for one are two again. */
+  @Transactional
+  public Machine partAgain(UUID id, int version, Instant at, Signature by) {
+    Machine one = machine(id);
+    UUID into = one.mergedInto();
+    if (into != null) {
+      if (mapper.merge(id, version, null) == 0) {
+        throw Refusal.stale(version, one.version());
+      }
+      mapper.wroteDown(UUID.randomUUID(), id, "a machine of its own again", by, at);
+      mapper.wroteDown(
+          UUID.randomUUID(), into, "“" + one.name() + "” is another machine after all", by, at);
+    }
+    return machine(id);
+  }
+
+  /** Those that were taken for this one. */
+  List<Machine> doubles(UUID id) {
+    return mapper.doubles(id);
+  }
+
   List<MachineChange> changes(UUID id) {
     return mapper.changes(id);
   }
 
   private void refuseDouble(Brought brought) {
-    Plate plate = brought.plate();
+    Plate plate = brought.line().plate();
     mapper.alike(plate.name(), plate.frameNumber()).stream()
         .filter(other -> !other.id().equals(brought.id()))
         .forEach(
@@ -178,13 +228,6 @@ public class Fleet {
   /** Writes down a reading already known to be good. */
   public void note(UUID machineId, double figure, Instant at, Signature by) {
     mapper.addReading(UUID.randomUUID(), machineId, figure, null, null, at, by);
-  }
-
-  /** What a signed job fitted. */
-  @EventListener
-  void fitted(SignedOff signed) {
-    mapper.addFitted(
-        UUID.randomUUID(), signed.machineId(), signed.jobId(), signed.part(), signed.day());
   }
 
   /**
@@ -254,9 +297,8 @@ public class Fleet {
               + Figure.rounded(last.figure(), 0)
               + "; this one is lower. Check it, or say that the last one was a slip or the meter was replaced.");
     }
-    boolean kilometres = machine.meter() == Machine.Meter.KM;
     Optional<String> leap =
-        MeterLeap.question(kilometres, last.figure(), last.readAt(), figure, at);
+        MeterLeap.question(machine.meter(), last.figure(), last.readAt(), figure, at);
     if (leap.isPresent() && !reading.leapMeant()) {
       throw InvalidInput.at("figure", leap.get());
     }

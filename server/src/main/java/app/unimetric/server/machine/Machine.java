@@ -1,8 +1,9 @@
 package app.unimetric.server.machine;
 
+import app.unimetric.core.meter.MeterKind;
 import app.unimetric.core.pack.MachineKind;
+import app.unimetric.core.table.Changes;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -11,9 +12,11 @@ import org.jspecify.annotations.Nullable;
  * A machine of the fleet.
  *
  * @param meter what its meter counts
- * @param meterFigure the latest reading, km or h
+ * @param note where it stands
  * @param version raised with every change
  * @param retiredAt since when it is no longer here; null while it is
+ * @param mergedInto the machine it turned out to be; null when it is one of its own
+ * @param meterFigure the latest reading, as its meter counts
  */
 public record Machine(
     UUID id,
@@ -24,44 +27,30 @@ public record Machine(
     int modelYear,
     String variant,
     String frameNumber,
-    Meter meter,
+    String registration,
+    MeterKind meter,
+    String owner,
     String note,
     int version,
     @Nullable Instant retiredAt,
+    @Nullable UUID mergedInto,
     @Nullable Double meterFigure) {
-
-  /** What a machine's meter counts. */
-  public enum Meter {
-    KM,
-    HOURS,
-    /** It has none: re-checks go by the day. */
-    NONE
-  }
 
   /** What is other than before, from what to what. */
   List<String> changesFrom(Machine before) {
-    List<String> changes = new ArrayList<>();
-    changed(changes, "name", before.name, name);
-    changed(changes, "kind", before.kind.name(), kind.name());
-    changed(changes, "make", before.make, make);
-    changed(changes, "model", before.model, model);
-    changed(changes, "model year", String.valueOf(before.modelYear), String.valueOf(modelYear));
-    changed(changes, "variant", before.variant, variant);
-    changed(changes, "frame number", before.frameNumber, frameNumber);
-    changed(changes, "meter", before.meter.name(), meter.name());
-    changed(changes, "where it belongs", before.note, note);
-    return changes;
-  }
-
-  private static void changed(List<String> changes, String what, String from, String to) {
-    if (!from.equals(to)) {
-      changes.add(
-          what
-              + ": "
-              + (from.isEmpty() ? "nothing" : from)
-              + " → "
-              + (to.isEmpty() ? "nothing" : to));
-    }
+    return new Changes()
+        .of("name", before.name, name)
+        .of("kind", before.kind.name(), kind.name())
+        .of("make", before.make, make)
+        .of("model", before.model, model)
+        .of("model year", String.valueOf(before.modelYear), String.valueOf(modelYear))
+        .of("variant", before.variant, variant)
+        .of("frame number", before.frameNumber, frameNumber)
+        .of("number plate", before.registration, registration)
+        .of("meter counts", before.meter.counts(), meter.counts())
+        .of("owner", before.owner, owner)
+        .of("where it stands", before.note, note)
+        .words();
   }
 
   /** Make and model in one, as packs name the machines they are written for. */
@@ -70,10 +59,10 @@ public record Machine(
   }
 
   public @Nullable Double km() {
-    return meter == Meter.KM ? meterFigure : null;
+    return meter.km(meterFigure);
   }
 
   public @Nullable Double hours() {
-    return meter == Meter.HOURS ? meterFigure : null;
+    return meter.hours(meterFigure);
   }
 }

@@ -1,11 +1,14 @@
 package app.unimetric.server.machine;
 
+import app.unimetric.core.machine.MachineLine;
 import app.unimetric.core.machine.Plate;
+import app.unimetric.core.meter.MeterKind;
 import app.unimetric.core.pack.MachineKind;
 import app.unimetric.server.people.SignedIn;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Year;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -30,11 +33,23 @@ class MachineController {
     this.clock = clock;
   }
 
+  /** A meter a machine can have. */
+  record MeterChoice(MeterKind code, String counts) {}
+
+  /**
+   * @param meterSign beside figures of its meter; empty where it has none
+   * @param meterCalled what people call its meter
+   * @param doubles entries that turned out to be this machine
+   * @param mergedInto the machine this entry turned out to be
+   */
   record MachinePage(
       Machine machine,
+      String meterSign,
+      String meterCalled,
       List<MeterReading> readings,
-      List<FittedPart> fitted,
-      List<MachineChange> changes) {}
+      List<MachineChange> changes,
+      List<Machine> doubles,
+      @Nullable Machine mergedInto) {}
 
   /**
    * A meter reading as typed.
@@ -70,7 +85,9 @@ class MachineController {
       int modelYear,
       String variant,
       String frameNumber,
-      Machine.Meter meter,
+      String registration,
+      MeterKind meter,
+      String owner,
       String note) {}
 
   @PostMapping
@@ -87,8 +104,10 @@ class MachineController {
             m.modelYear(),
             m.variant(),
             m.frameNumber(),
+            m.registration(),
             Year.now(clock).getValue());
-    return new Fleet.Brought(id, plate, m.kind(), m.meter(), m.note().strip());
+    return new Fleet.Brought(
+        id, new MachineLine(plate, m.kind(), m.meter(), null, m.owner(), m.note()));
   }
 
   /**
@@ -122,8 +141,50 @@ class MachineController {
 
   @GetMapping("/{id}")
   MachinePage machine(@PathVariable UUID id) {
+    Machine machine = fleet.machine(id);
+    UUID into = machine.mergedInto();
     return new MachinePage(
-        fleet.machine(id), fleet.readings(id), fleet.fitted(id), fleet.changes(id));
+        machine,
+        machine.meter().sign(),
+        machine.meter().called(),
+        fleet.readings(id),
+        fleet.changes(id),
+        fleet.doubles(id),
+        into == null ? null : fleet.machine(into));
+  }
+
+  @GetMapping("/meters")
+  List<MeterChoice> meters() {
+    return Arrays.stream(MeterKind.values()).map(k -> new MeterChoice(k, k.counts())).toList();
+  }
+
+  /**
+   * @param doubled the other machine, which is this one
+   * @param version of that one as last seen
+   */
+  record MachineMerge(UUID doubled, int version) {}
+
+  @PostMapping("/{id}/merging")
+  MachinePage merge(
+      @PathVariable UUID id,
+      @RequestBody MachineMerge m,
+      @AuthenticationPrincipal SignedIn person) {
+    return machine(
+        fleet.merge(id, m.doubled(), m.version(), clock.instant(), person.signature()).id());
+  }
+
+  /**
+   * @param version of the machine as last seen
+   */
+  record MachineParting(int version) {}
+
+  @PostMapping("/{id}/parting")
+  MachinePage part(
+      @PathVariable UUID id,
+      @RequestBody MachineParting p,
+      @AuthenticationPrincipal SignedIn person) {
+    fleet.partAgain(id, p.version(), clock.instant(), person.signature());
+    return machine(id);
   }
 
   @PostMapping("/{id}/readings")

@@ -2,7 +2,6 @@ package app.unimetric.server.machine;
 
 import app.unimetric.core.bench.Signature;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
@@ -25,6 +24,17 @@ interface MachineMapper {
   int retire(
       @Param("id") UUID id, @Param("version") int version, @Param("at") @Nullable Instant at);
 
+  /**
+   * @param into null for a machine of its own
+   */
+  int merge(
+      @Param("id") UUID id, @Param("version") int version, @Param("into") @Nullable UUID into);
+
+  /** Those taken for one that is itself taken for another. */
+  int mergeThoseOf(@Param("id") UUID id, @Param("into") UUID into);
+
+  List<Machine> doubles(@Param("id") UUID id);
+
   void wroteDown(
       @Param("id") UUID id,
       @Param("machineId") UUID machineId,
@@ -37,8 +47,6 @@ interface MachineMapper {
   @Nullable Machine byId(@Param("id") UUID id);
 
   List<MeterReading> readings(@Param("machineId") UUID machineId);
-
-  List<FittedPart> fitted(@Param("machineId") UUID machineId);
 
   int raiseVersion(@Param("id") UUID id, @Param("version") int version);
 
@@ -64,13 +72,6 @@ interface MachineMapper {
       @Param("after") double after,
       @Param("at") Instant at,
       @Param("by") Signature by);
-
-  void addFitted(
-      @Param("id") UUID id,
-      @Param("machineId") UUID machineId,
-      @Param("jobId") UUID jobId,
-      @Param("name") String name,
-      @Param("fittedOn") LocalDate fittedOn);
 
   boolean isAny();
 }

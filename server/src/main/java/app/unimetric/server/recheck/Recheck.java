@@ -13,8 +13,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param jointIds the joints it is about
  * @param joints their titles of that day
- * @param atKm reading of the meter it has now
- * @param meterNow the machine's latest reading, km or h
+ * @param dueAt reading of the meter it has now at which it falls due; missing when that does not
+ *     matter
+ * @param meterNow the machine's latest reading
+ * @param meterSign what both are of: km, mi or h
  * @param targets what each joint is checked at; empty in lists of many machines
  * @param outcome HELD or MOVED once settled
  */
@@ -30,9 +32,9 @@ public record Recheck(
     String joints,
     boolean afterFirstRide,
     @Nullable LocalDate onDate,
-    @Nullable Double atKm,
-    @Nullable Double atHours,
+    @Nullable Double dueAt,
     @Nullable Double meterNow,
+    String meterSign,
     RecheckDue.Urgency standing,
     List<Target> targets,
     @Nullable String outcome,
@@ -86,9 +88,9 @@ public record Recheck(
         r.joints(),
         r.afterFirstRide(),
         r.onDate(),
-        r.dueAtKm(),
-        r.dueAtHours(),
+        r.dueAt(),
         r.meterNow(),
+        r.meter().sign(),
         r.urgency(today),
         targets,
         r.outcome(),

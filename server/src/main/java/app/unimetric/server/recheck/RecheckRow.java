@@ -1,8 +1,8 @@
 package app.unimetric.server.recheck;
 
+import app.unimetric.core.meter.MeterKind;
 import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.core.recheck.RecheckDue;
-import app.unimetric.server.machine.Machine;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -18,7 +18,7 @@ record RecheckRow(
     UUID id,
     UUID machineId,
     String machineName,
-    Machine.Meter meter,
+    MeterKind meter,
     UUID jobId,
     int jobNumber,
     String jobTitle,
@@ -50,20 +50,14 @@ record RecheckRow(
     Double now = meterNow == null ? null : (Double) (meterNow + counted);
     boolean moved = then != null && now != null && now > then;
     return new RecheckDue(rule, why, afterFirstRide, onDate, atKm, atHours)
-        .urgency(
-            today,
-            meter == Machine.Meter.KM ? now : null,
-            meter == Machine.Meter.HOURS ? now : null,
-            moved);
+        .urgency(today, meter.km(now), meter.hours(now), moved);
   }
 
-  /** The reading of today's meter at which it falls due, km; null when distance does not matter. */
-  @Nullable Double dueAtKm() {
-    return atKm == null ? null : (Double) (atKm - counted);
-  }
-
-  /** Likewise for hours. */
-  @Nullable Double dueAtHours() {
-    return atHours == null ? null : (Double) (atHours - counted);
+  /** The reading of today's meter at which it falls due; null when its meter does not matter. */
+  @Nullable Double dueAt() {
+    Double hours = meter.hours(atHours);
+    Double due =
+        hours != null || atKm == null || !meter.isDistance() ? hours : (Double) meter.ofKm(atKm);
+    return due == null ? null : (Double) (due - counted);
   }
 }

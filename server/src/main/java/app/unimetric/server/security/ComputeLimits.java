@@ -80,7 +80,7 @@ class ComputeLimits extends OncePerRequestFilter {
   private static final int MOST_SHEET_BYTES = 24 * 1024 * 1024;
 
   private static int most(String path) {
-    if (path.equals("/api/book/imports")) {
+    if (path.equals("/api/sheets")) {
       return MOST_SHEET_BYTES;
     }
     return path.equals("/api/compute/plan") || path.equals("/api/packs")

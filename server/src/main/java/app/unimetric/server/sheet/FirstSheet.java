@@ -1,5 +1,6 @@
 package app.unimetric.server.sheet;
 
+import app.unimetric.core.meter.MeterKind;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.documents.shape.ShapeEdit;
@@ -95,9 +96,12 @@ class FirstSheet {
                 0,
                 "",
                 "",
-                Machine.Meter.KM,
+                "",
+                MeterKind.KM,
+                "",
                 "",
                 0,
+                null,
                 null,
                 null),
             plan,

@@ -76,7 +76,7 @@ public class JobOpening {
             "is not written for this machine.")
         .orThrow();
     UUID modelId = model.map(ModelPack::id).orElse(null);
-    if (jobs.open(id, machineId, pack.title(), document, modelId, at, by)) {
+    if (jobs.open(id, machine.id(), pack.title(), document, modelId, at, by)) {
       Shaping shaping = Shaping.of(document);
       model.ifPresent(
           m -> {
@@ -126,7 +126,7 @@ public class JobOpening {
         packs.whole(
             PackDraft.visit(ownKey("visit", id), shortened(title), machine.kind(), packKeys),
             key -> Optional.ofNullable(kept.get(key)).map(ModelPack::document));
-    if (jobs.open(id, machineId, shortened(title), document, null, at, by)) {
+    if (jobs.open(id, machine.id(), shortened(title), document, null, at, by)) {
       Shaping shaping = Shaping.of(document);
       Map<String, Answers> answers = new HashMap<>();
       kept.forEach(
@@ -162,7 +162,7 @@ public class JobOpening {
         .require(title.length() <= LONGEST_TITLE, "title", "is longer than 200 characters.")
         .orThrow();
     String document = PackDraft.fromNothing(ownKey("own", id), title, machine.kind());
-    jobs.open(id, machineId, title, document, null, at, by);
+    jobs.open(id, machine.id(), title, document, null, at, by);
     return jobs.job(id);
   }
 

@@ -84,6 +84,8 @@ class SpecBookTest {
     m.put("modelYear", 2024);
     m.put("variant", "");
     m.put("frameNumber", "");
+    m.put("registration", "");
+    m.put("owner", "");
     m.put("meter", "KM");
     m.put("note", "");
     Answer added = bram.post("/api/machines", m);
@@ -234,7 +236,7 @@ class SpecBookTest {
     who.get("/api/session");
     return who.send(
         HttpRequest.newBuilder(
-                URI.create(who.url() + "/api/book/imports?id=" + id + "&name=values.csv"))
+                URI.create(who.url() + "/api/sheets?kind=VALUES&id=" + id + "&name=values.csv"))
             .header("Content-Type", "application/octet-stream")
             .header("X-XSRF-TOKEN", who.token())
             .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
@@ -286,7 +288,7 @@ class SpecBookTest {
     assertThat(found(model)).as("nothing counts yet").hasSize(1);
     assertThat(bring(asta, file, id).status()).as("sent again").isEqualTo(200);
 
-    String at = "/api/book/imports/" + id;
+    String at = "/api/sheets/" + id;
     assertThat(asta.post(at + "/acceptance", Map.of("doubtsSeen", true)).detail())
         .contains("1 lines are refused");
     Map<String, String> cells = new HashMap<>();
@@ -334,8 +336,7 @@ class SpecBookTest {
         sheet("rear axle nut;;105;Nm;manual;Manual, p. 7").getBytes(StandardCharsets.UTF_8),
         id);
     enter(bram, typed("rear axle nut", "110 Nm"), first);
-    Answer accepted =
-        asta.post("/api/book/imports/" + id + "/acceptance", Map.of("doubtsSeen", true));
+    Answer accepted = asta.post("/api/sheets/" + id + "/acceptance", Map.of("doubtsSeen", true));
     assertThat(accepted.status()).isEqualTo(409);
     assertThat(accepted.detail()).contains("changed by somebody since you looked");
     assertThat(found(model).get(0).path("torque").asString()).isEqualTo("110 Nm");
@@ -345,11 +346,12 @@ class SpecBookTest {
   void theWholeBookOutAndInAgainIsTheSameBook() {
     enter(bram, typed("=cmd tank", "8 Nm", "document", "@sheet \"one\", p. 2"), null);
     enter(bram, typed("rear axle nut", "20, then 98 Nm", "thread", "M16x1.5"), null);
-    String written = bram.get("/api/book/sheet.csv?q=" + model.replace(" ", "%20")).raw().body();
+    String written =
+        bram.get("/api/sheets/of-VALUES.csv?q=" + model.replace(" ", "%20")).raw().body();
     assertThat(written).contains("'=cmd tank", "'@sheet");
     Answer again = bring(asta, written.getBytes(StandardCharsets.UTF_8), UUID.randomUUID());
     assertThat(standings(again.body())).containsOnly(Map.entry("SAME", 2));
-    String all = bram.get("/api/book/sheet.csv").raw().body();
+    String all = bram.get("/api/sheets/of-VALUES.csv").raw().body();
     Answer whole = bring(asta, all.getBytes(StandardCharsets.UTF_8), UUID.randomUUID());
     assertThat(whole.status()).as(whole.detail()).isEqualTo(200);
     assertThat(standings(whole.body())).containsOnlyKeys("SAME");
@@ -395,9 +397,8 @@ class SpecBookTest {
   void aCellMendedToNothingAtAllIsAnEmptyOne() {
     UUID id = UUID.randomUUID();
     bring(asta, sheet("rear axle nut;;98;Nm;manual;p. 7").getBytes(StandardCharsets.UTF_8), id);
-    Answer hollow =
-        asta.post("/api/book/imports/" + id + "/lines/2", "{\"cells\":{\"make\":null}}");
+    Answer hollow = asta.post("/api/sheets/" + id + "/lines/2", "{\"cells\":{\"make\":null}}");
     assertThat(hollow.status()).as(hollow.raw().body()).isIn(200, 400);
-    assertThat(asta.post("/api/book/imports/" + id + "/undoing", Map.of()).status()).isEqualTo(200);
+    assertThat(asta.post("/api/sheets/" + id + "/undoing", Map.of()).status()).isEqualTo(200);
   }
 }

@@ -34,6 +34,8 @@ class BroughtMachineTest {
     m.put("modelYear", 2024);
     m.put("variant", "");
     m.put("frameNumber", frame);
+    m.put("registration", "");
+    m.put("owner", "");
     m.put("meter", "KM");
     m.put("note", "Harbour");
     return m;
@@ -106,7 +108,7 @@ class BroughtMachineTest {
     Answer changed = ilse.post("/api/machines/" + id, Map.of("version", 1, "machine", m));
     assertThat(changed.status()).as(changed.detail()).isEqualTo(200);
     assertThat(changed.body().path("changes").get(0).path("what").asString())
-        .isEqualTo("model year: 2024 → 2023; meter: KM → NONE");
+        .isEqualTo("model year: 2024 → 2023; meter counts: kilometres → nothing, it has none");
     assertThat(changed.body().path("changes").get(0).path("saidBy").asString()).isEqualTo("Ilse");
     m.put("note", "Elsewhere");
     assertThat(ilse.post("/api/machines/" + id, Map.of("version", 1, "machine", m)).status())

@@ -131,7 +131,7 @@ class RecheckTest {
 
   private JsonNode byKilometres(String machine) {
     for (JsonNode r : bram.get("/api/machines/" + machine + "/rechecks").body()) {
-      if (r.hasNonNull("atKm") && !r.hasNonNull("outcome")) {
+      if (r.hasNonNull("dueAt") && !r.hasNonNull("outcome")) {
         return r;
       }
     }
@@ -142,7 +142,7 @@ class RecheckTest {
   void aReplacedMeterLeavesAsManyKilometresToGo() {
     String machine = bram.get("/api/machines?q=Patrol%202").body().get(0).path("id").asString();
     JsonNode before = byKilometres(machine);
-    double toGo = before.path("atKm").asDouble() - before.path("meterNow").asDouble();
+    double toGo = before.path("dueAt").asDouble() - before.path("meterNow").asDouble();
     int version =
         bram.get("/api/machines/" + machine).body().path("machine").path("version").asInt();
     Map<String, Object> replaced =
@@ -151,7 +151,7 @@ class RecheckTest {
         .isEqualTo(200);
     JsonNode after = byKilometres(machine);
     assertThat(after.path("meterNow").asDouble()).isEqualTo(3);
-    assertThat(after.path("atKm").asDouble() - 3).isCloseTo(toGo, within(1e-6));
+    assertThat(after.path("dueAt").asDouble() - 3).isCloseTo(toGo, within(1e-6));
     assertThat(after.path("urgency")).isEqualTo(before.path("urgency"));
   }
 }

@@ -2,6 +2,7 @@ package app.unimetric.server.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.unimetric.core.meter.MeterKind;
 import app.unimetric.core.pack.MachineKind;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
@@ -109,9 +110,12 @@ abstract class OnSheets {
             year,
             variant,
             name,
-            Machine.Meter.KM,
+            "",
+            MeterKind.KM,
+            "",
             "Test",
             1,
+            null,
             null,
             null));
     return name;

@@ -1,22 +1,19 @@
-package app.unimetric.server.book;
+package app.unimetric.server.bring;
 
-import app.unimetric.core.book.SpecColumn;
-import app.unimetric.documents.table.SpecSheet;
+import app.unimetric.core.table.Column;
 import app.unimetric.documents.table.Table;
-import app.unimetric.server.book.ImportLine.Standing;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.settings.Settings;
 import de.siegmar.fastcsv.writer.CsvWriter;
-import java.io.IOException;
 import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -34,18 +31,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
-/** Spec sheets in and out. */
+/** Sheets of values, machines and tools in and out. */
 @RestController
-@RequestMapping("/api/book")
-class ImportController {
-  private final SheetImports imports;
-  private final SpecBook book;
+@RequestMapping("/api/sheets")
+class BringController {
+  private final BroughtSheets sheets;
   private final Settings settings;
   private final Clock clock;
 
-  ImportController(SheetImports imports, SpecBook book, Settings settings, Clock clock) {
-    this.imports = imports;
-    this.book = book;
+  BringController(BroughtSheets sheets, Settings settings, Clock clock) {
+    this.sheets = sheets;
     this.settings = settings;
     this.clock = clock;
   }
@@ -62,19 +57,23 @@ class ImportController {
   record SheetLineIn(long line, Standing standing, Map<String, String> cells, List<String> said) {}
 
   /**
+   * @param one what a line is of
+   * @param many what the sheet is of
    * @param columns in order, as they are written out
    * @param more where to go on; missing at the end
    */
-  record ImportPage(
-      ValueImport sheet,
+  record SheetPageIn(
+      BroughtSheet sheet,
+      String one,
+      String many,
       List<StandingLines> standings,
       List<String> columns,
       List<SheetLineIn> lines,
       @Nullable Long more) {}
 
-  @GetMapping("/imports")
-  List<ValueImport> newest() {
-    return imports.newest();
+  @GetMapping
+  List<BroughtSheet> newest(@RequestParam SheetKind kind) {
+    return sheets.newest(kind);
   }
 
   /**
@@ -83,14 +82,15 @@ class ImportController {
    * @param id made by the sender
    * @param name of the file
    */
-  @PostMapping(path = "/imports", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  ImportPage look(
+  @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  SheetPageIn look(
       @RequestParam UUID id,
+      @RequestParam SheetKind kind,
       @RequestParam String name,
       @RequestBody byte[] file,
       @AuthenticationPrincipal SignedIn person) {
     lead(person);
-    imports.look(id, name, file, clock.instant(), person.signature());
+    sheets.look(id, kind, name, file, clock.instant(), person.signature());
     return page(id, null, 0);
   }
 
@@ -98,28 +98,39 @@ class ImportController {
    * @param standing only lines that came to this
    * @param after only lines after this one
    */
-  @GetMapping("/imports/{id}")
-  ImportPage page(
+  @GetMapping("/{id}")
+  SheetPageIn page(
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable Standing standing,
       @RequestParam(defaultValue = "0") long after) {
-    Map<Standing, Integer> counts = imports.counts(id);
-    List<ImportLine> lines = imports.lines(id, standing, after);
-    return new ImportPage(
-        imports.found(id),
+    BroughtSheet sheet = sheets.found(id);
+    Map<Standing, Integer> counts = sheets.counts(id);
+    List<BroughtLine> lines = sheets.lines(id, standing, after);
+    return new SheetPageIn(
+        sheet,
+        sheet.kind().one(),
+        sheet.kind().words(),
         Arrays.stream(Standing.values())
             .filter(counts::containsKey)
             .map(s -> new StandingLines(s, s.words(), counts.getOrDefault(s, 0)))
             .toList(),
-        Arrays.stream(SpecColumn.values()).map(SpecColumn::header).toList(),
+        sheets.of(sheet.kind()).columns().stream().map(Column::header).toList(),
         lines.stream().map(this::shown).toList(),
-        lines.size() < SheetImports.MOST_LINES ? null : lines.get(lines.size() - 1).line());
+        lines.size() < BroughtSheets.MOST_LINES ? null : lines.get(lines.size() - 1).line());
   }
 
-  private SheetLineIn shown(ImportLine line) {
-    Map<String, String> cells = new java.util.LinkedHashMap<>();
-    imports.cells(line).forEach((column, text) -> cells.put(column.header(), text));
-    return new SheetLineIn(line.line(), line.standing(), cells, imports.words(line.said()));
+  private SheetLineIn shown(BroughtLine line) {
+    return new SheetLineIn(line.line(), line.standing(), sheets.cells(line), sheets.said(line));
+  }
+
+  /**
+   * @param percent of a sheet that is being read or accepted here; missing when none is
+   */
+  record SheetProgress(@Nullable Integer percent) {}
+
+  @GetMapping("/{id}/progress")
+  SheetProgress progress(@PathVariable UUID id) {
+    return new SheetProgress(sheets.percent(id));
   }
 
   /**
@@ -127,7 +138,7 @@ class ImportController {
    */
   record MendedLine(@Nullable Map<String, String> cells) {}
 
-  @PostMapping("/imports/{id}/lines/{line}")
+  @PostMapping("/{id}/lines/{line}")
   SheetLineIn mend(
       @PathVariable UUID id,
       @PathVariable long line,
@@ -135,17 +146,11 @@ class ImportController {
       @AuthenticationPrincipal SignedIn person) {
     lead(person);
     Map<String, String> typed = mended.cells();
-    Map<SpecColumn, String> cells = null;
-    if (typed != null) {
-      cells = new EnumMap<>(SpecColumn.class);
-      for (Map.Entry<String, String> e : typed.entrySet()) {
-        SpecColumn column =
-            SpecColumn.called(e.getKey())
-                .orElseThrow(() -> Refusal.notFound("The column " + e.getKey()));
-        cells.put(column, e.getValue() == null ? "" : e.getValue());
-      }
+    Map<String, String> cells = typed == null ? null : new LinkedHashMap<>();
+    if (typed != null && cells != null) {
+      typed.forEach((header, text) -> cells.put(header, text == null ? "" : text));
     }
-    return shown(imports.mend(id, line, cells));
+    return shown(sheets.mend(id, line, cells));
   }
 
   /**
@@ -153,36 +158,41 @@ class ImportController {
    */
   record Acceptance(boolean doubtsSeen) {}
 
-  @PostMapping("/imports/{id}/acceptance")
-  ImportPage accept(
+  @PostMapping("/{id}/acceptance")
+  SheetPageIn accept(
       @PathVariable UUID id, @RequestBody Acceptance a, @AuthenticationPrincipal SignedIn person) {
     lead(person);
-    imports.accept(id, a.doubtsSeen(), clock.instant(), person.signature());
+    sheets.accept(id, a.doubtsSeen(), clock.instant(), person.signature());
     return page(id, null, 0);
   }
 
   /** Undoes an accepted sheet, or drops one that was only looked at. */
-  @PostMapping("/imports/{id}/undoing")
-  ImportPage undo(@PathVariable UUID id, @AuthenticationPrincipal SignedIn person) {
+  @PostMapping("/{id}/undoing")
+  SheetPageIn undo(@PathVariable UUID id, @AuthenticationPrincipal SignedIn person) {
     lead(person);
-    imports.undo(id, clock.instant(), person.signature());
+    sheets.undo(id, clock.instant(), person.signature());
     return page(id, null, 0);
   }
 
   private static void lead(SignedIn person) {
     if (!person.isLead()) {
-      throw Refusal.forbidden("A lead brings sheets of values in.");
+      throw Refusal.forbidden("A lead brings sheets in.");
     }
   }
 
-  /** The whole book as a sheet that reads back as it is; no spreadsheet runs anything in it. */
-  @GetMapping(path = "/sheet.csv", produces = "text/csv;charset=UTF-8")
-  ResponseEntity<StreamingResponseBody> out(@RequestParam(defaultValue = "") String q) {
+  /**
+   * All there is of a kind as a sheet that reads back as it is; no spreadsheet runs anything in it.
+   */
+  @GetMapping(path = "/of-{kind}.csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<StreamingResponseBody> out(
+      @PathVariable SheetKind kind, @RequestParam(defaultValue = "") String q) {
+    Brings brings = sheets.of(kind);
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment()
-                .filename("spec-book-" + LocalDate.now(clock) + ".csv")
+                .filename(
+                    kind.name().toLowerCase(Locale.ROOT) + "-" + LocalDate.now(clock) + ".csv")
                 .build()
                 .toString())
         .body(
@@ -191,19 +201,8 @@ class ImportController {
                   Table.writer(
                       new OutputStreamWriter(to, StandardCharsets.UTF_8),
                       settings.current().settings().decimals())) {
-                SpecSheet.writeHeader(csv);
-                write(q, csv);
+                brings.write(q, row -> Table.write(row, csv));
               }
             });
-  }
-
-  private void write(String q, CsvWriter csv) throws IOException {
-    long before = Long.MAX_VALUE;
-    List<BookValue> some;
-    do {
-      some = new ArrayList<>(book.search(q, before));
-      some.forEach(v -> SpecSheet.write(v.line(), csv));
-      before = some.isEmpty() ? 0 : some.get(some.size() - 1).serverOrder();
-    } while (some.size() == SpecBook.MOST);
   }
 }

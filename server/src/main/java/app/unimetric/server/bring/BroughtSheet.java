@@ -1,4 +1,4 @@
-package app.unimetric.server.book;
+package app.unimetric.server.bring;
 
 import java.time.Instant;
 import java.util.UUID;
@@ -11,8 +11,9 @@ import org.jspecify.annotations.Nullable;
  * @param takenFor encoding and separator it was read with, in words
  * @param settledBy who accepted, undid or dropped it last
  */
-public record ValueImport(
+public record BroughtSheet(
     UUID id,
+    SheetKind kind,
     String name,
     String takenFor,
     State state,

@@ -8,17 +8,24 @@
   import Loaded from '../../shell/Loaded.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import SheetLine from './SheetLine.svelte';
+  import { watched } from './watched';
 
-  type Page = Schemas['ImportPage'];
+  type Page = Schemas['SheetPageIn'];
   type Standing = Schemas['SheetLineIn']['standing'];
   const id = $derived(route.params.id ?? '');
+  const HOME = {
+    VALUES: { href: '/book', words: 'Spec book' },
+    MACHINES: { href: '/machines', words: 'Machines' },
+    TOOLS: { href: '/crib', words: 'Crib' },
+  };
+  let percent = $state<number>();
   let only = $state<Standing | ''>('');
   let doubtsSeen = $state(false);
   const settling = new Submission();
   const trouble = $derived(settling.trouble);
   const get = (standing: Standing | '', after = 0): Promise<Page> =>
     ask(
-      api.GET('/api/book/imports/{id}', {
+      api.GET('/api/sheets/{id}', {
         params: { path: { id }, query: { after, ...(standing ? { standing } : {}) } },
       }),
     );
@@ -34,34 +41,38 @@
     const next = await get(only, page.more);
     show({ ...next, lines: [...page.lines, ...next.lines] });
   }
-  const accept = (show: (page: Page) => void) =>
-    settling.send(
+  async function accept(show: (page: Page) => void) {
+    percent = undefined;
+    const stop = watched(id, (now) => (percent = now));
+    await settling.send(
       ['accept', id, doubtsSeen],
       () =>
         ask(
-          api.POST('/api/book/imports/{id}/acceptance', {
+          api.POST('/api/sheets/{id}/acceptance', {
             params: { path: { id } },
             body: { doubtsSeen },
           }),
         ),
       show,
     );
+    stop();
+  }
   const undo = (show: (page: Page) => void) =>
     settling.send(
       ['undo', id],
-      () => ask(api.POST('/api/book/imports/{id}/undoing', { params: { path: { id } } })),
+      () => ask(api.POST('/api/sheets/{id}/undoing', { params: { path: { id } } })),
       show,
     );
 </script>
 
-<svelte:head><title>A sheet of values · Unimetric</title></svelte:head>
+<svelte:head><title>A sheet · Unimetric</title></svelte:head>
 <Loaded {load}>
   {#snippet children(page, show)}
     {@const open = page.sheet.state === 'LOOKED_AT' && here.isLead}
     {@const refused = count(page, 'REFUSED')}
     {@const doubtful = count(page, 'DOUBTFUL', 'CONFLICT')}
     {@const bring = count(page, 'NEW', 'CHANGED', 'DOUBTFUL', 'CONFLICT')}
-    <p><a href="/book">Spec book</a></p>
+    <p><a href={HOME[page.sheet.kind].href}>{HOME[page.sheet.kind].words}</a></p>
     <h1>{page.sheet.name}</h1>
     <p class="soft">
       Taken for {page.sheet.takenFor}. Brought {moment(page.sheet.saidAt)} by {page.sheet.saidBy}.
@@ -107,6 +118,7 @@
         <li>
           <SheetLine
             {id}
+            kind={page.sheet.kind}
             {line}
             columns={page.columns}
             {open}
@@ -127,7 +139,7 @@
       <div class="settle">
         {#if doubtful > 0}
           <Checkbox
-            labelText="I looked at the {doubtful} that disagree or are doubtful in their unit"
+            labelText="I looked at the {doubtful} that disagree or are doubtful"
             bind:checked={doubtsSeen}
           />
         {/if}
@@ -136,7 +148,11 @@
           disabled={settling.busy || refused > 0 || bring === 0 || (doubtful > 0 && !doubtsSeen)}
           on:click={() => void accept(show)}
         >
-          {settling.busy ? 'Accepting …' : `Accept ${bring} ${bring === 1 ? 'value' : 'values'}`}
+          {settling.busy
+            ? percent === undefined
+              ? 'Accepting …'
+              : `Accepting: ${percent} %`
+            : `Accept ${bring} ${bring === 1 ? page.one : page.many}`}
         </Button>
         <button class="quiet" type="button" onclick={() => void undo(show)}>Drop the sheet</button>
         {#if refused > 0}

@@ -8,13 +8,14 @@
 
   interface Props {
     id: string;
+    kind: Schemas['BroughtSheet']['kind'];
     line: Schemas['SheetLineIn'];
     columns: string[];
     /** Whether lines may still be mended. */
     open: boolean;
     mended: () => Promise<void>;
   }
-  let { id, line, columns, open, mended }: Props = $props();
+  let { id, kind, line, columns, open, mended }: Props = $props();
   let editing = $state(false);
   const all = untrack(() => columns);
   let cells = $state<Record<string, string>>(
@@ -26,10 +27,29 @@
     CHANGED: 'changed',
     SAME: 'there',
     CONFLICT: 'disagrees',
-    DOUBTFUL: 'unit?',
+    DOUBTFUL: 'doubtful',
     REFUSED: 'refused',
     LEFT_OUT: 'left out',
   };
+  /** The columns a line is known by: large, then as they are, then softly. */
+  const ABOUT = {
+    VALUES: {
+      first: ['torque', 'unit'],
+      then: ['place'],
+      besides: ['make', 'model', 'year_from', 'year_to', 'document', 'page'],
+    },
+    MACHINES: {
+      first: ['name'],
+      then: ['make', 'model', 'model_year'],
+      besides: ['kind', 'variant', 'frame_number', 'registration', 'owner', 'place'],
+    },
+    TOOLS: {
+      first: ['name'],
+      then: ['type', 'min', 'max', 'unit'],
+      besides: ['presets', 'calibrated_on'],
+    },
+  };
+  const joined = (columns: string[]) => columns.flatMap((c) => line.cells[c] ?? []).join(' ');
   /** What is wrong with one cell, where the line was refused. */
   const wrong = (column: string) =>
     line.standing === 'REFUSED'
@@ -40,7 +60,7 @@
       [line.line, to],
       () =>
         ask(
-          api.POST('/api/book/imports/{id}/lines/{line}', {
+          api.POST('/api/sheets/{id}/lines/{line}', {
             params: { path: { id, line: line.line } },
             body: to
               ? { cells: Object.fromEntries(Object.entries(to).filter(([, text]) => text)) }
@@ -69,15 +89,9 @@
     {WORDS[line.standing]}
   </span>
   <span class="what">
-    <strong class="figure">{line.cells['torque']} {line.cells['unit'] ?? ''}</strong>
-    {line.cells['place']}
-    <span class="soft">
-      {line.cells['make']}
-      {line.cells['model']}
-      {line.cells['year_from']}{line.cells['year_to'] ? `–${line.cells['year_to']}` : ''}
-      {line.cells['document']}
-      {line.cells['page'] ? `p. ${line.cells['page']}` : ''}
-    </span>
+    <strong class="figure">{joined(ABOUT[kind].first)}</strong>
+    {joined(ABOUT[kind].then)}
+    <span class="soft">{joined(ABOUT[kind].besides)}</span>
     {#each line.said as words (words)}<span class="said">{words}</span>{/each}
   </span>
   {#if open}
@@ -109,7 +123,7 @@
   >
     {#each all as column (column)}
       <Field
-        label={column.replace('_', ' ')}
+        label={column.replaceAll('_', ' ')}
         bind:value={() => cells[column] ?? '', (text) => (cells[column] = text)}
         maxlength={500}
         message={wrong(column)}

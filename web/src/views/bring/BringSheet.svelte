@@ -1,22 +1,31 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte';
   import { api, ask, type Schemas } from '../../api/client';
   import { Submission } from '../../api/submission.svelte';
   import { moment } from '../../joint/figures';
   import { navigate } from '../../router';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import { watched } from './watched';
 
+  interface Props {
+    kind: Schemas['BroughtSheet']['kind'];
+    /** What its columns are, in a sentence. */
+    children: Snippet;
+  }
+  let { kind, children }: Props = $props();
   const input = $props.id();
-  let sheets = $state.raw<Schemas['ValueImport'][]>([]);
+  const MANY = { VALUES: 'values', MACHINES: 'machines', TOOLS: 'tools' };
+  let sheets = $state.raw<Schemas['BroughtSheet'][]>([]);
   let reading = $state('');
   const sending = new Submission();
-  const STATES: Record<Schemas['ValueImport']['state'], string> = {
+  const STATES: Record<Schemas['BroughtSheet']['state'], string> = {
     LOOKED_AT: 'looked at, not accepted',
     ACCEPTED: 'accepted',
     UNDONE: 'undone',
     DROPPED: 'dropped',
   };
   $effect(() => {
-    void ask(api.GET('/api/book/imports')).then(
+    void ask(api.GET('/api/sheets', { params: { query: { kind } } })).then(
       (found) => (sheets = found),
       () => (sheets = []),
     );
@@ -24,30 +33,34 @@
 
   async function bring(file: File | undefined) {
     if (!file) return;
-    reading = `Reading ${file.name}, ${Math.max(1, Math.round(file.size / 1024))} kB …`;
+    const words = `Reading ${file.name}, ${Math.max(1, Math.round(file.size / 1024))} kB`;
+    reading = `${words} …`;
+    let stop = (): void => undefined;
     await sending.send(
       [file.name, file.size, file.lastModified],
-      (id) =>
-        ask(
-          api.POST('/api/book/imports', {
-            params: { query: { id, name: file.name } },
+      (id) => {
+        stop = watched(id, (percent) => (reading = `${words}: ${percent} %`));
+        return ask(
+          api.POST('/api/sheets', {
+            params: { query: { id, kind, name: file.name } },
             body: file as unknown as string,
             bodySerializer: (body: unknown) => body as never,
             headers: { 'Content-Type': 'application/octet-stream' },
           }),
-        ),
-      (page) => navigate('/book/sheets/:id', { params: { id: page.sheet.id } }),
+        );
+      },
+      (page) => navigate('/sheets/:id', { params: { id: page.sheet.id } }),
     );
+    stop();
     reading = '';
   }
 </script>
 
 <details class="fold">
-  <summary>Bring a sheet of values (CSV)</summary>
+  <summary>Bring a sheet of {MANY[kind]} (CSV)</summary>
   <p class="soft">
-    The first line names the columns: make, model, year, place, torque, and as you have them unit,
-    variant, thread, source, document, page, condition. Comma, semicolon or tab between, decimal
-    comma or point. Nothing counts before you looked at each line and accepted.
+    The first line names the columns: {@render children()} Comma, semicolon or tab between, decimal comma
+    or point. Nothing counts before you looked at each line and accepted; it can be undone.
   </p>
   <label for={input}>
     <span class="soft">The file</span>
@@ -65,7 +78,7 @@
     <ul class="lines">
       {#each sheets as sheet (sheet.id)}
         <li>
-          <a href="/book/sheets/{sheet.id}">{sheet.name}</a>
+          <a href="/sheets/{sheet.id}">{sheet.name}</a>
           <span class="soft">
             {STATES[sheet.state]}, brought {moment(sheet.saidAt)} by {sheet.saidBy}
           </span>
