@@ -14,6 +14,10 @@ export const here = {
   get mayWork() {
     return session?.person !== undefined && session.person.role !== 'GUEST';
   },
+  /** Whether whoever is here may do what a workshop can keep to its leads. */
+  may(right: Schemas['Session']['rights'][number]) {
+    return session?.rights.includes(right) ?? false;
+  },
   get known() {
     return session !== null;
   },

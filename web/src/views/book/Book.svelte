@@ -26,7 +26,7 @@
   What makers and parts state, with where it stands. A job takes its values from here, and what is
   looked up at a job lands here.
 </p>
-{#if here.isLead}
+{#if here.may('BRING_SHEETS')}
   <BringSheet kind="VALUES">
     make, model, year, place, torque, and as you have them unit, variant, thread, source, document,
     page, condition.
@@ -72,7 +72,7 @@
         </a>
       </p>
     {/if}
-    {#if here.mayWork}
+    {#if here.may('ENTER_VALUES')}
       <details class="fold" open={page.values.length === 0 && !q}>
         <summary>Enter a value</summary>
         <ValueForm sources={page.sources} conditions={page.conditions} taken={() => (turn += 1)} />

@@ -68,7 +68,7 @@
 <svelte:head><title>A sheet · Unimetric</title></svelte:head>
 <Loaded {load}>
   {#snippet children(page, show)}
-    {@const open = page.sheet.state === 'LOOKED_AT' && here.isLead}
+    {@const open = page.sheet.state === 'LOOKED_AT' && here.may('BRING_SHEETS')}
     {@const refused = count(page, 'REFUSED')}
     {@const doubtful = count(page, 'DOUBTFUL', 'CONFLICT')}
     {@const bring = count(page, 'NEW', 'CHANGED', 'DOUBTFUL', 'CONFLICT')}
@@ -159,7 +159,7 @@
           <span class="bad">{refused} refused: mend them or leave them out first.</span>
         {/if}
       </div>
-    {:else if page.sheet.state === 'ACCEPTED' && here.isLead}
+    {:else if page.sheet.state === 'ACCEPTED' && here.may('BRING_SHEETS')}
       <button class="quiet" type="button" onclick={() => void undo(show)}>Undo this sheet</button>
     {/if}
   {/snippet}

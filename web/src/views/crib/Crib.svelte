@@ -43,13 +43,13 @@
           <Tool {tool} types={page.types} taken={again} />
         </li>{/each}
     </ul>
-    {#if here.mayWork}
+    {#if here.may('KEEP_TOOLS')}
       <details class="fold" open={there.length === 0}>
         <summary>Bring a torque tool in</summary>
         <ToolForm types={page.types} taken={again} />
       </details>
     {/if}
-    {#if here.isLead}
+    {#if here.may('BRING_SHEETS')}
       <BringSheet kind="TOOLS">
         name, type (click, beam, dial, digital, preset, screwdriver, or hand tool for a key, socket
         or special tool), and as they stand on the tool unit, min, max, graduation, deviation,

@@ -55,14 +55,14 @@
 {#each page.doubles as one (one.id)}
   <p>
     <a href="/machines/{one.id}">{one.name}</a> is this machine.
-    {#if here.mayWork}
+    {#if here.may('KEEP_MACHINES')}
       <button class="quiet" type="button" onclick={() => void part(one)}>
         It is another after all
       </button>
     {/if}
   </p>
 {/each}
-{#if here.mayWork && !m.mergedInto}
+{#if here.may('KEEP_MACHINES') && !m.mergedInto}
   <details class="fold">
     <summary>It stands here twice</summary>
     <p class="soft">

@@ -153,7 +153,7 @@
             taken={(fresh) => again({ page, jobs, rechecks, fits, parts: fresh })}
           />
           <h2>This machine</h2>
-          {#if here.mayWork}
+          {#if here.may('KEEP_MACHINES')}
             <div class="acts">
               <button class="quiet" type="button" onclick={() => (changing = !changing)}>
                 Change what is known of it

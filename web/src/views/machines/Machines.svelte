@@ -25,13 +25,13 @@
 
 <svelte:head><title>Machines · Unimetric</title></svelte:head>
 <h1>Machines</h1>
-{#if here.mayWork}
+{#if here.may('KEEP_MACHINES')}
   <details>
     <summary>Add a machine</summary>
     <NewMachine />
   </details>
 {/if}
-{#if here.isLead}
+{#if here.may('BRING_SHEETS')}
   <BringSheet kind="MACHINES">
     name, kind, make, model, model year, and as you have them variant, frame number, registration,
     meter, its reading, owner, place.

@@ -96,12 +96,42 @@
         message={at(/lookAgainMinutes|selfAfterMinutes/)}
       />
       <Field label="Currency" bind:value={typed.currency} maxlength={3} message={at(/currency/)} />
+      <Field
+        label="Where products set it has, °C"
+        bind:value={typed.benchC}
+        inputmode="decimal"
+        message={at(/benchC/)}
+      >
+        {@render beside(typed.benchC, usual.benchC)}
+      </Field>
       <Field label="Decimals in files written out" bind:value={typed.decimals}>
         {#snippet options()}
           <option value="POINT">point: 12.5</option>
           <option value="COMMA">comma: 12,5</option>
         {/snippet}
       </Field>
+    </div>
+    <h3>Where good people differ</h3>
+    <div class="grid wide">
+      {#each page.schools as school (school.code)}
+        <Field
+          label={school.question}
+          bind:value={
+            () => typed.schools[school.code] ?? '', (id) => (typed.schools[school.code] = id)
+          }
+        >
+          {#snippet options()}
+            {#each school.choices as choice (choice.id)}
+              <option value={choice.id}>{choice.words}</option>
+            {/each}
+          {/snippet}
+          {@render beside(
+            typed.schools[school.code] ?? '',
+            usual.schools[school.code] ?? '',
+            school.choices[0]?.words,
+          )}
+        </Field>
+      {/each}
     </div>
     <h3>Looking again after a job</h3>
     <RecheckRules
@@ -122,6 +152,36 @@
       usual={usual.wheel}
       at={(i) => at(new RegExp(`^wheel\\[${i}\\]`))}
     />
+    <h3>Who may</h3>
+    <p class="soft">
+      Confirming values of critical joints, signing critical jobs off, letting stand what a fit
+      refused, people and these rules are a lead’s everywhere. Whoever drops a tool always says so.
+    </p>
+    <ul class="lines">
+      {#each page.rights as right (right.code)}
+        <li>
+          <label class="right">
+            <input
+              type="checkbox"
+              checked={typed.ofLeads.includes(right.code)}
+              onchange={(e) => {
+                typed.ofLeads = page.rights
+                  .map((r) => r.code)
+                  .filter((c) =>
+                    c === right.code ? e.currentTarget.checked : typed.ofLeads.includes(c),
+                  );
+              }}
+            />
+            <span>Only leads {right.words}</span>
+            {#if usual.ofLeads.includes(right.code) !== typed.ofLeads.includes(right.code)}
+              <span class="soft">
+                usual: {usual.ofLeads.includes(right.code) ? 'leads' : 'mechanics and leads'}
+              </span>
+            {/if}
+          </label>
+        </li>
+      {/each}
+    </ul>
     <h3>Signed in for how long, idle minutes</h3>
     <div class="grid">
       <Field
@@ -184,6 +244,16 @@
     gap: 0.75rem 1.5rem;
     align-items: start;
     max-width: 64rem;
+  }
+  .grid.wide {
+    grid-template-columns: repeat(auto-fill, minmax(min(26rem, 100%), 1fr));
+  }
+  .right {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.625rem;
+    align-items: center;
+    min-height: 2.5rem;
   }
   h3 {
     margin: 1.25rem 0 0.5rem;

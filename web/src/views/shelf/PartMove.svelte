@@ -15,6 +15,9 @@
   let pieces = $state('');
   let price = $state('');
   let why = $state('');
+  let size = $state('');
+  let strength = $state('');
+  let orderNumber = $state('');
   let wrong = $state('');
   const list = $props.id();
   const sending = new Submission();
@@ -30,15 +33,25 @@
       return;
     }
     await sending.send(
-      [name, pieces, price, why],
+      [name, pieces, price, size, strength, orderNumber, why],
       (id) =>
         ask(
           api.POST('/api/shelf/parts', {
-            body: { id, name, pieces: Number(typed || '0'), price, why },
+            body: {
+              id,
+              name,
+              pieces: Number(typed || '0'),
+              price,
+              size,
+              strength,
+              orderNumber,
+              why,
+            },
           }),
         ),
       (shelf) => {
         [name, pieces, price, why] = ['', '', '', ''];
+        [size, strength, orderNumber] = ['', '', ''];
         taken(shelf);
       },
     );
@@ -78,6 +91,27 @@
       autocomplete="off"
       invalid={at(/price/) !== ''}
       invalidText={at(/price/)}
+    />
+    <TextInput
+      labelText="Size"
+      placeholder="M8 × 25, as before when empty"
+      bind:value={size}
+      maxlength={60}
+      autocomplete="off"
+    />
+    <TextInput
+      labelText="Strength"
+      placeholder="10.9, as before when empty"
+      bind:value={strength}
+      maxlength={60}
+      autocomplete="off"
+    />
+    <TextInput
+      labelText="Order number"
+      placeholder="as before when empty"
+      bind:value={orderNumber}
+      maxlength={60}
+      autocomplete="off"
     />
     <TextInput labelText="Why" bind:value={why} maxlength={200} autocomplete="off" />
     <Button type="submit" size="field" kind="tertiary" disabled={sending.busy || !name.trim()}>

@@ -24,6 +24,13 @@
         ask(api.POST('/api/shelf/products/{id}/gone', { params: { path: { id: product.id } } })),
       show,
     );
+  const open = (product: Schemas['ProductRow'], show: (page: Page) => void) =>
+    sending.send(
+      ['open', product.id],
+      () =>
+        ask(api.POST('/api/shelf/products/{id}/opening', { params: { path: { id: product.id } } })),
+      show,
+    );
 </script>
 
 <svelte:head><title>Shelf · Unimetric</title></svelte:head>
@@ -41,7 +48,7 @@
               <th>Product</th><th>Kind</th><th class="num">Sets in</th><th class="num"
                 >Ride after</th
               >
-              <th class="from">From</th><th>Use before</th><th>Lot</th><th>Empty</th>
+              <th class="from">From</th><th>Good until</th><th>Lot</th><th>Opened, empty</th>
             </tr>
           </thead>
           <tbody>
@@ -51,31 +58,51 @@
                 <td>{p.words}</td>
                 {#if !p.cures}
                   <td class="num soft" colspan="2">does not set</td>
+                {:else if p.times.length === 0}
+                  <td class="num">unknown</td>
+                  <td class="num">unknown</td>
                 {:else}
                   <td class="num">
-                    {p.product.fixtureMinutes === undefined
-                      ? 'unknown'
-                      : span(p.product.fixtureMinutes)}
+                    {#each p.times as t (t.on)}
+                      <div>
+                        {t.fixtureMinutes === undefined ? 'unknown' : span(t.fixtureMinutes)}
+                      </div>
+                    {/each}
                   </td>
                   <td class="num">
-                    {p.product.fullCureMinutes === undefined
-                      ? 'unknown'
-                      : span(p.product.fullCureMinutes)}
+                    {#each p.times as t (t.on)}
+                      <div>
+                        {t.fullCureMinutes === undefined ? 'unknown' : span(t.fullCureMinutes)}
+                        <span class="soft on">{t.on}</span>
+                      </div>
+                    {/each}
                   </td>
                 {/if}
-                <td class="soft from">{p.product.sheet}</td>
+                <td class="soft from">
+                  {p.product.sheet}
+                  {#if p.says.length}<br />{p.says.join('; ')}{/if}
+                </td>
                 <td>
-                  {#if p.product.expiresOn}
+                  {#if p.goodUntil}
                     {#if p.expired}
-                      <span class="warn"
-                        ><WarningAlt size={16} /> past {day(p.product.expiresOn)}</span
-                      >
-                    {:else}{day(p.product.expiresOn)}{/if}
+                      <span class="warn"><WarningAlt size={16} /> past {day(p.goodUntil)}</span>
+                    {:else}{day(p.goodUntil)}{/if}
+                  {/if}
+                  {#if p.product.openedOn}
+                    <br /><span class="soft">open since {day(p.product.openedOn)}</span>
                   {/if}
                 </td>
                 <td>{p.product.lot}</td>
                 <td>
-                  {#if here.mayWork}
+                  {#if here.may('KEEP_SHELF')}
+                    {#if !p.product.openedOn}
+                      <button
+                        class="quiet"
+                        type="button"
+                        aria-label="{p.product.name}: opened today"
+                        onclick={() => void open(p.product, again)}>Opened</button
+                      >
+                    {/if}
                     <button
                       class="quiet"
                       type="button"
@@ -99,15 +126,23 @@
       plated or anodised threads and in the cold. Colours of bottles differ between makers; the kind
       is what counts. Gloves and fresh air.
     </p>
-    {#if here.mayWork}
-      <NewProduct kinds={shelf.kinds} wanted={kind?.code} taken={again} />
+    {#if here.may('KEEP_SHELF')}
+      <NewProduct
+        kinds={shelf.kinds}
+        materials={shelf.materials}
+        wanted={kind?.code}
+        taken={again}
+      />
     {/if}
 
     <h2>Parts used once</h2>
     {#if shelf.parts.length}
       <table class="ledger parts">
         <thead>
-          <tr><th>Part</th><th class="num">There</th><th class="num">Price of one</th></tr>
+          <tr>
+            <th>Part</th><th class="num">There</th><th class="num">Price of one</th>
+            <th>Size</th><th>Strength</th><th>Ordered as</th>
+          </tr>
         </thead>
         <tbody>
           {#each shelf.parts as part (part.name)}
@@ -118,6 +153,9 @@
                   >{:else}{part.pieces}{/if}
               </td>
               <td class="num">{part.price === undefined ? '–' : part.price.toFixed(2)}</td>
+              <td>{part.size}</td>
+              <td>{part.strength}</td>
+              <td class="figure">{part.orderNumber}</td>
             </tr>
           {/each}
         </tbody>
@@ -125,7 +163,7 @@
     {:else}
       <p class="soft">Nothing counted yet.</p>
     {/if}
-    {#if here.mayWork}
+    {#if here.may('KEEP_SHELF')}
       <PartMove parts={shelf.parts} wanted={kind ? '' : wanted} taken={again} />
     {/if}
 
@@ -145,7 +183,10 @@
       display: none;
     }
   }
+  .on {
+    font-size: 0.75rem;
+  }
   .parts {
-    max-width: 34rem;
+    max-width: 52rem;
   }
 </style>

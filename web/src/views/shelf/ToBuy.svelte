@@ -29,7 +29,10 @@
           {#each [...list.parts, ...list.products] as line (line.name)}
             <tr>
               <td class="num"><strong>{line.toBuy}</strong></td>
-              <td>{line.name} <span class="soft">{line.why}</span></td>
+              <td
+                >{line.name}
+                <span class="soft">{[line.why, line.orderAs].filter(Boolean).join(', ')}</span></td
+              >
               <td class="num">{line.needed}</td>
               <td class="num">{line.there}</td>
               <td class="num">{line.price === undefined ? '–' : line.price.toFixed(2)}</td>

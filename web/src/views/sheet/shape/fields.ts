@@ -95,6 +95,7 @@ export const JOINT: ShapeField[] = [
   field('softThread', 'Soft or repaired thread', YES),
   field('settles', 'Settles', YES),
   field('wheel', 'Holds a wheel', YES),
+  field('control', 'Control on a bar', YES),
   pick('aim', 'Aim within the band', 'aims'),
   field('passesPercent', 'Passes, %', 'numbers'),
   pick('gapStyle', 'Gap closes', 'gapStyles'),

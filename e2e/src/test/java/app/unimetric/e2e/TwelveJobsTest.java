@@ -200,11 +200,18 @@ class TwelveJobsTest {
       }
       case "PRODUCT" -> {
         said.putAll(Map.of("name", "Fresh " + about, "compound", about, "lot", "7"));
-        said.putAll(Map.of("sheet", "p. 1", "fixture", "20 min", "fullCure", "24 h"));
+        said.putAll(Map.of("sheet", "p. 1", "breakaway", "", "gapMm", "", "hottestC", ""));
+        said.putAll(Map.of("notFor", List.of(), "monthsOpen", ""));
+        said.put(
+            "times",
+            about.matches("LOW|MEDIUM|HIGH|WICKING|RETAINING.*")
+                ? List.of(Map.of("atC", "21", "fixture", "20 min", "fullCure", "24 h"))
+                : List.of());
         path = "/api/shelf/products";
       }
       default -> {
         said.putAll(Map.of("name", about, "pieces", 20, "price", "", "why", "test"));
+        said.putAll(Map.of("size", "", "strength", "", "orderNumber", ""));
         path = "/api/shelf/parts";
       }
     }

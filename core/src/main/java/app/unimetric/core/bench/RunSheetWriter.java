@@ -332,7 +332,8 @@ public final class RunSheetWriter {
         j.joint().title(),
         isTurnedOn(j, index)
             ? "The torque before the turn. One smooth pull to the click, then stop."
-            : text(pass, setting, tool),
+            : text(pass, setting, tool)
+                + (isLastPull(pass, setting) ? plan.policy().afterLastPull(j.joint()) : ""),
         j.joint().id(),
         pass.percent(),
         pass.order(),
@@ -456,6 +457,12 @@ public final class RunSheetWriter {
     CribTool tool = choice.tool();
     Setting s = Setting.choose(band, null, null, tool.tool(), tool.adapter());
     return s.isPossible() ? s : null;
+  }
+
+  private static boolean isLastPull(Pass pass, @Nullable Setting setting) {
+    return setting != null
+        && (pass.kind() == PassKind.CROSS || pass.kind() == PassKind.ALTERNATE)
+        && pass.percent() == 100;
   }
 
   private static String text(Pass pass, @Nullable Setting setting, @Nullable CribTool tool) {

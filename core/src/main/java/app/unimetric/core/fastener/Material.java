@@ -51,4 +51,17 @@ public enum Material {
   public boolean isMetal() {
     return this != PLASTIC && this != CARBON;
   }
+
+  /** Whether a data sheet that names one of the two speaks of the other as well. */
+  public boolean isKin(Material other) {
+    return family() == other.family();
+  }
+
+  private Material family() {
+    return switch (this) {
+      case STEEL_MILD, STEEL_MEDIUM, STEEL_ALLOY -> STEEL;
+      case ALUMINIUM_6061_T6, ALUMINIUM_7075_T6, ALUMINIUM_CAST -> ALUMINIUM;
+      default -> this;
+    };
+  }
 }

@@ -184,10 +184,7 @@ final class Around {
   private PackChoices choices(
       List<PackJoint> joints, List<PackStep> steps, List<PackCheck> checks) {
     List<PackOption> options = new ArrayList<>(inner.choices().options());
-    outer
-        .choices()
-        .options()
-        .forEach(o -> options.add(new PackOption(named(o.id()), o.question(), o.answers())));
+    outer.choices().options().forEach(o -> options.add(o.as(named(o.id()))));
     Map<String, List<PackChoices.Condition>> conditions = new HashMap<>(inner.choices().when());
     outer.choices().when().forEach((name, own) -> conditions.put(renamed(name), conditions(own)));
     joints.forEach(j -> needed(conditions, j.id()));

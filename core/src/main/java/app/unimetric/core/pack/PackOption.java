@@ -2,18 +2,31 @@ package app.unimetric.core.pack;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A question that a job asks first, because machines differ in kind.
  *
  * @param answers the usual one first
+ * @param school where good people differ rather than machines; null where machines do
  */
-public record PackOption(String id, String question, List<Answer> answers) {
+public record PackOption(
+    String id, String question, List<Answer> answers, @Nullable School school) {
   private static final String SIDES = ".on which sides";
   private static final String BOTH = "BOTH";
 
   public PackOption {
     answers = List.copyOf(answers);
+  }
+
+  /** One about the machine. */
+  public PackOption(String id, String question, List<Answer> answers) {
+    this(id, question, answers, null);
+  }
+
+  /** The same under another id. */
+  PackOption as(String otherId) {
+    return new PackOption(otherId, question, answers, school);
   }
 
   /** On which sides one job of a visit is done, or all that ask it in the same words. */

@@ -58,7 +58,7 @@ final class Visit {
     for (JobPack job : jobs) {
       for (PackOption o : job.choices().options()) {
         if (options.stream().noneMatch(asked -> isSame(asked, o))) {
-          options.add(new PackOption(job.key() + "." + o.id(), o.question(), o.answers()));
+          options.add(o.as(job.key() + "." + o.id()));
         }
       }
       if (job.choices().isSided() && options.stream().noneMatch(o -> asksSidesOf(o, job))) {

@@ -43,7 +43,7 @@ final class JointPlanner {
       @Nullable String chosenTool,
       Policy policy,
       LocalDate today) {
-    JointContext context = joint.context(policy.aim(), policy.tolerances());
+    JointContext context = joint.context(policy.aimOn(joint), policy.tolerances());
     List<StatedValue> values = joint.torque().stated();
     Resolution asStated =
         values.isEmpty() ? Resolution.nothingStated() : Resolver.resolve(values, context);

@@ -1,18 +1,23 @@
 package app.unimetric.core.plan;
 
+import app.unimetric.core.fastener.Material;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.OneTimePart;
+import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.quantity.MinutesText;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.surface.Compound;
+import app.unimetric.core.surface.Situation;
 import app.unimetric.core.tool.ToolChoice;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -79,7 +84,7 @@ public record Needs(
     Set<String> drives = new LinkedHashSet<>();
     Set<String> holds = new LinkedHashSet<>();
     Map<String, List<PlannedJoint>> bySetting = new LinkedHashMap<>();
-    Map<Compound, List<String>> byCompound = new LinkedHashMap<>();
+    Map<Compound, List<PackJoint>> byCompound = new LinkedHashMap<>();
     for (PlannedJoint j : joints) {
       add(drives, j.joint().fastener().drive());
       add(holds, j.joint().turning().counterHold());
@@ -88,9 +93,7 @@ public record Needs(
         bySetting.computeIfAbsent(setting, k -> new ArrayList<>()).add(j);
       }
       if (j.compound().advice() != Compound.CLEAN_DRY) {
-        byCompound
-            .computeIfAbsent(j.compound().advice(), k -> new ArrayList<>())
-            .add(j.joint().id());
+        byCompound.computeIfAbsent(j.compound().advice(), k -> new ArrayList<>()).add(j.joint());
       }
     }
     List<ToolSetting> settings = new ArrayList<>();
@@ -132,10 +135,18 @@ public record Needs(
   }
 
   private static ProductNeed product(
-      Compound compound, List<String> joints, @Nullable Shelf shelf, LocalDate today) {
-    Shelf.Product product = shelf == null ? null : shelf.product(compound, today);
-    Double fixture = product == null ? null : product.fixtureMinutes();
-    Double full = product == null ? null : product.fullCureMinutes();
+      Compound compound, List<PackJoint> joints, @Nullable Shelf shelf, LocalDate today) {
+    List<Situation> situations = joints.stream().map(PackJoint::situation).toList();
+    Shelf.Product product = shelf == null ? null : shelf.product(compound, situations, today);
+    Set<Material> metals = metals(situations);
+    Double fixture =
+        shelf == null || product == null
+            ? null
+            : product.sheet().fixtureMinutes(metals, shelf.benchC());
+    Double full =
+        shelf == null || product == null
+            ? null
+            : product.sheet().fullCureMinutes(metals, shelf.benchC());
     String cure =
         !compound.isAnaerobic()
             ? "does not cure"
@@ -147,18 +158,46 @@ public record Needs(
                     + MinutesText.words(full);
     return new ProductNeed(
         compound,
-        List.copyOf(joints),
+        joints.stream().map(PackJoint::id).toList(),
         product == null ? null : product.name(),
         fixture,
         full,
         cure);
   }
 
+  /** Between which metals it sets. */
+  private static Set<Material> metals(List<Situation> joints) {
+    Set<Material> metals = EnumSet.noneOf(Material.class);
+    for (Situation joint : joints) {
+      Stream.of(joint.bolt(), joint.female()).filter(Material::isMetal).forEach(metals::add);
+    }
+    return metals;
+  }
+
+  /** The joint a product does not belong on by its own sheet, in words; null where it does. */
+  private static @Nullable String unsuited(ProductNeed need, Shelf.Product product, JobPack pack) {
+    for (PackJoint joint : pack.joints()) {
+      String why =
+          need.jointIds().contains(joint.id()) ? product.sheet().refuses(joint.situation()) : null;
+      if (why != null) {
+        return product.name() + " is not for “" + joint.title() + "”: " + why + ". Take another.";
+      }
+    }
+    return null;
+  }
+
   private static List<Missing> missing(
       JobPack pack, List<ProductNeed> products, Shelf shelf, LocalDate today) {
     List<Missing> missing = new ArrayList<>();
     for (ProductNeed need : products) {
-      Shelf.Product product = shelf.product(need.compound(), today);
+      Shelf.Product product =
+          shelf.product(
+              need.compound(),
+              pack.joints().stream()
+                  .filter(j -> need.jointIds().contains(j.id()))
+                  .map(PackJoint::situation)
+                  .toList(),
+              today);
       String kind = need.compound().words();
       if (product == null) {
         missing.add(new Missing(need.compound().name(), "Not on the shelf: " + kind + "."));
@@ -166,7 +205,12 @@ public record Needs(
         missing.add(
             new Missing(
                 need.compound().name(),
-                product.name() + " (" + kind + ") is past its date, " + product.expiresOn() + "."));
+                product.name() + " (" + kind + ") is past its date, " + product.goodUntil() + "."));
+      } else {
+        String why = unsuited(need, product, pack);
+        if (why != null) {
+          missing.add(new Missing(need.compound().name(), why));
+        }
       }
     }
     for (OneTimePart part : pack.oneTimeParts()) {

@@ -3,6 +3,8 @@ package app.unimetric.core.plan;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.pack.PackRecheck;
+import app.unimetric.core.pack.School;
+import app.unimetric.core.pack.Schools;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.stated.Aim;
@@ -23,6 +25,7 @@ import java.util.Map;
  * @param always re-check rules for every job
  * @param settling rules for joints that settle
  * @param wheel rules for wheels and axles
+ * @param schools what it holds to where good people differ
  */
 public record Policy(
     Aim aim,
@@ -30,8 +33,11 @@ public record Policy(
     SecondLook secondLook,
     List<RecheckRule> always,
     List<RecheckRule> settling,
-    List<RecheckRule> wheel) {
+    List<RecheckRule> wheel,
+    Schools schools) {
   private static final int MOST_RULES = 10;
+  private static final String TURNS_IN_A_FALL = "fall";
+  private static final String TWICE = "twice";
 
   public static final Policy USUAL =
       new Policy(
@@ -40,7 +46,8 @@ public record Policy(
           SecondLook.ANOTHER_PERSON,
           List.of(RecheckRule.FIRST_RIDE),
           List.of(RecheckRule.SETTLING),
-          List.of(RecheckRule.WHEEL, RecheckRule.SETTLING));
+          List.of(RecheckRule.WHEEL, RecheckRule.SETTLING),
+          Schools.USUAL);
 
   public Policy {
     always = List.copyOf(always);
@@ -58,12 +65,35 @@ public record Policy(
 
   /** The same, aiming elsewhere. */
   public Policy withAim(Aim other) {
-    return new Policy(other, tolerances, secondLook, always, settling, wheel);
+    return new Policy(other, tolerances, secondLook, always, settling, wheel, schools);
   }
 
   /** The same, with another rule for the second look. */
   public Policy withSecondLook(SecondLook other) {
-    return new Policy(aim, tolerances, other, always, settling, wheel);
+    return new Policy(aim, tolerances, other, always, settling, wheel, schools);
+  }
+
+  /** The same, holding to other schools. */
+  public Policy withSchools(Schools other) {
+    return new Policy(aim, tolerances, secondLook, always, settling, wheel, other);
+  }
+
+  /** Where it aims on one joint: a control that is to turn in a fall is held less firmly. */
+  public Aim aimOn(PackJoint joint) {
+    return joint.duty().is(Trait.CONTROL) && schools.hold(School.CONTROLS, TURNS_IN_A_FALL)
+        ? Aim.LOWER_THIRD
+        : aim;
+  }
+
+  /** What is done on a joint after its last pull by the schools held to; empty for nothing. */
+  public String afterLastPull(PackJoint joint) {
+    String click =
+        schools.hold(School.CLICK, TWICE)
+            ? " Then one more slow pull as a check: it clicks and nothing moves."
+            : "";
+    return joint.duty().is(Trait.CONTROL) && schools.hold(School.CONTROLS, TURNS_IN_A_FALL)
+        ? click + " Pull the lever as hard as in braking: it must not move on the bar."
+        : click;
   }
 
   /**

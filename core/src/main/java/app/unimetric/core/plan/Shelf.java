@@ -2,55 +2,74 @@ package app.unimetric.core.plan;
 
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.surface.Compound;
+import app.unimetric.core.surface.ProductSheet;
+import app.unimetric.core.surface.Situation;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What lies on the shelf: products with the times of their own sheets, and parts used once.
+ * What lies on the shelf: products with what their own sheets say, and parts used once.
  *
  * @param products threadlocker, grease and the like
  * @param parts with how many there are
+ * @param benchC how warm it is where they set, °C
  */
-public record Shelf(List<Product> products, List<Part> parts) {
-  /** Longest time a data sheet may state: two weeks. */
-  public static final double MOST_MINUTES = 20_160;
+public record Shelf(List<Product> products, List<Part> parts, double benchC) {
+  /** A heated workshop. */
+  public static final double USUAL_BENCH_C = 20;
+
+  private static final int MOST_MONTHS = 120;
 
   /**
    * A product.
    *
    * @param name what it is called on this shelf
-   * @param fixtureMinutes until it may be handled, from its own sheet; null when not stated
-   * @param fullCureMinutes until it may be ridden; null when not stated
+   * @param sheet what its own sheet says
    * @param expiresOn first day on which it is no longer used; null when it does not say
+   * @param openedOn day it was opened; null while it is closed
+   * @param monthsOpen how long it keeps once opened; null when its sheet does not say
    */
   public record Product(
       String name,
       Compound compound,
-      @Nullable Double fixtureMinutes,
-      @Nullable Double fullCureMinutes,
-      @Nullable LocalDate expiresOn) {
+      ProductSheet sheet,
+      @Nullable LocalDate expiresOn,
+      @Nullable LocalDate openedOn,
+      @Nullable Integer monthsOpen) {
     public Product {
-      Problems problems = new Problems();
-      if (fixtureMinutes != null) {
-        problems.positive(fixtureMinutes, MOST_MINUTES, "fixtureMinutes");
-      }
-      if (fullCureMinutes != null) {
-        problems.positive(fullCureMinutes, MOST_MINUTES, "fullCureMinutes");
-      }
-      problems
+      new Problems()
           .require(
-              fixtureMinutes == null
-                  || fullCureMinutes == null
-                  || fullCureMinutes >= fixtureMinutes,
-              "fullCureMinutes",
-              "must not be shorter than the fixture time.")
+              monthsOpen == null || monthsOpen >= 1 && monthsOpen <= MOST_MONTHS,
+              "monthsOpen",
+              "must be 1 to 120 months.")
           .orThrow();
     }
 
+    /** One whose sheet states one pair of times, still closed. */
+    public Product(
+        String name,
+        Compound compound,
+        @Nullable Double fixtureMinutes,
+        @Nullable Double fullCureMinutes,
+        @Nullable LocalDate expiresOn) {
+      this(name, compound, ProductSheet.of(fixtureMinutes, fullCureMinutes), expiresOn, null, null);
+    }
+
+    /** The first day on which it is no longer used, by its date or since it was opened. */
+    public @Nullable LocalDate goodUntil() {
+      LocalDate open =
+          openedOn == null || monthsOpen == null ? null : openedOn.plusMonths(monthsOpen);
+      if (open == null || expiresOn == null) {
+        return open == null ? expiresOn : open;
+      }
+      return open.isBefore(expiresOn) ? open : expiresOn;
+    }
+
     public boolean expired(LocalDate today) {
-      return expiresOn != null && !today.isBefore(expiresOn);
+      LocalDate until = goodUntil();
+      return until != null && !today.isBefore(until);
     }
   }
 
@@ -66,13 +85,29 @@ public record Shelf(List<Product> products, List<Part> parts) {
     parts = List.copyOf(parts);
   }
 
-  /** The product to take: in date first, then one whose sheet states its times. */
+  /** In a heated workshop. */
+  public Shelf(List<Product> products, List<Part> parts) {
+    this(products, parts, USUAL_BENCH_C);
+  }
+
+  /** The product to take where nothing is known of the joint. */
   @Nullable Product product(Compound compound, LocalDate today) {
+    return product(compound, List.of(), today);
+  }
+
+  /**
+   * The product to take: one that belongs on all the joints, in date first, then one that is open,
+   * then one whose sheet states its times.
+   */
+  @Nullable Product product(Compound compound, List<Situation> joints, LocalDate today) {
     return products.stream()
         .filter(p -> p.compound() == compound)
         .min(
-            Comparator.comparing((Product p) -> p.expired(today))
-                .thenComparing(p -> p.fixtureMinutes() == null || p.fullCureMinutes() == null))
+            Comparator.comparing(
+                    (Product p) -> joints.stream().anyMatch(j -> p.sheet().refuses(j) != null))
+                .thenComparing(p -> p.expired(today))
+                .thenComparing(p -> !p.sheet().statesTimes())
+                .thenComparing(p -> p.openedOn() == null))
         .orElse(null);
   }
 

@@ -88,7 +88,7 @@ public record ToBuy(List<PartLine> parts, List<ProductLine> products) {
                     compound,
                     there == null
                         ? "none on the shelf"
-                        : there.name() + " is past its date, " + there.expiresOn(),
+                        : there.name() + " is past its date, " + there.goodUntil(),
                     wanted));
           }
         });

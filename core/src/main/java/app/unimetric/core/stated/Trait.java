@@ -11,5 +11,7 @@ public enum Trait {
   /** Painted, plastic, newly bracketed or clamped on carbon: it settles and is looked at again. */
   SETTLES,
   /** Part of a wheel or axle. */
-  WHEEL
+  WHEEL,
+  /** Holds a lever, shifter or switch on a bar: by some held so that it turns in a fall. */
+  CONTROL
 }

@@ -11,6 +11,7 @@ import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.SamplePack;
+import app.unimetric.core.pack.Schools;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.recheck.RecheckRule;
@@ -381,7 +382,8 @@ class JobPlanTest {
             SecondLook.ALONE,
             List.of(),
             List.of(RecheckRule.SETTLING),
-            List.of());
+            List.of(),
+            Schools.USUAL);
     JobPack pack = SamplePack.read(SamplePack.document());
     JobPlan plan = Given.of(List.of(), LocalDate.of(2026, 5, 4)).by(own).plan(pack);
     assertThat(plan.policy()).isEqualTo(own);
@@ -411,7 +413,8 @@ class JobPlanTest {
                     SecondLook.ANOTHER_PERSON,
                     List.of(),
                     many,
-                    List.of()))
+                    List.of(),
+                    Schools.USUAL))
         .hasMessageContaining("more than 10");
   }
 }

@@ -3,17 +3,21 @@ package app.unimetric.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.unimetric.core.fastener.Material;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.surface.Compound;
+import app.unimetric.core.surface.CureTimes;
+import app.unimetric.core.surface.ProductSheet;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.core.tool.TorqueTool;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
@@ -137,5 +141,68 @@ class NeedsTest {
     assertThat(plan.settingChanges()).isEqualTo(1);
     assertThat(plan.settingChangesAtLeast()).isEqualTo(1);
     assertThat(plan.joints()).extracting(j -> j.joint().id()).containsExactly("plate", "pair");
+  }
+
+  @Test
+  void anOpenBottleIsGoodForAsLongAsItsSheetSays() {
+    Shelf.Product open =
+        new Shelf.Product(
+            "Open bottle",
+            Compound.MEDIUM,
+            ProductSheet.of(20.0, 1440.0),
+            TODAY.plusDays(400),
+            TODAY.minusMonths(12),
+            12);
+    assertThat(open.goodUntil()).isEqualTo(TODAY);
+    assertThat(open.expired(TODAY.minusDays(1))).isFalse();
+    assertThat(open.expired(TODAY)).isTrue();
+    Shelf.Product closed = product(20.0, 1440.0, TODAY.plusDays(1));
+    assertThat(closed.goodUntil()).isEqualTo(TODAY.plusDays(1));
+    assertThatThrownBy(
+            () -> new Shelf.Product("x", Compound.MEDIUM, ProductSheet.SILENT, null, TODAY, 121))
+        .isInstanceOf(InvalidInput.class);
+  }
+
+  @Test
+  void aBottleItsSheetForbidsHereIsPassedOverForOneThatBelongs() {
+    Shelf.Product forbidden =
+        new Shelf.Product(
+            "Hot bottle",
+            Compound.MEDIUM,
+            new ProductSheet(
+                List.of(new CureTimes(null, null, 20.0, 1440.0)),
+                null,
+                null,
+                null,
+                Set.of(Material.STEEL)),
+            null,
+            null,
+            null);
+    Needs alone = plan(new Shelf(List.of(forbidden), List.of())).needs();
+    assertThat(alone.missing())
+        .anySatisfy(m -> assertThat(m.words()).contains("Hot bottle is not for"));
+    Needs both =
+        plan(new Shelf(List.of(forbidden, product(30.0, 1500.0, null)), List.of())).needs();
+    assertThat(both.products().get(0).name()).isEqualTo("Bench bottle");
+  }
+
+  @Test
+  void aColdBenchWaitsLonger() {
+    ProductSheet sheet =
+        new ProductSheet(
+            List.of(
+                new CureTimes(null, 21.0, 25.0, 1440.0), new CureTimes(null, 5.0, 90.0, 4320.0)),
+            null,
+            null,
+            null,
+            Set.of());
+    Shelf.Product bottle =
+        new Shelf.Product("Bench bottle", Compound.MEDIUM, sheet, null, null, null);
+    Needs warm = plan(new Shelf(List.of(bottle), List.of())).needs();
+    assertThat(warm.products().get(0).fullCureMinutes()).isEqualTo(1440);
+    Needs cold = plan(new Shelf(List.of(bottle), List.of(), 5)).needs();
+    assertThat(cold.products().get(0).fullCureMinutes()).isEqualTo(4320);
+    Needs colder = plan(new Shelf(List.of(bottle), List.of(), -5)).needs();
+    assertThat(colder.products().get(0).cure()).isEqualTo(Needs.UNKNOWN_CURE);
   }
 }

@@ -166,7 +166,8 @@ final class PackChoiceMapping {
     return new PackOption(
         o.id(),
         o.question(),
-        o.answers().stream().map(a -> new PackOption.Answer(a.id(), a.words())).toList());
+        o.answers().stream().map(a -> new PackOption.Answer(a.id(), a.words())).toList(),
+        o.school());
   }
 
   private static <T> Stream<T> all(@Nullable List<T> list) {

@@ -9,6 +9,7 @@ import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.School;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.pack.Turn;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -124,7 +125,8 @@ record PackDocument(
   record AssemblyFields(
       String id, String title, List<String> joints, @Nullable Boolean onTheBench) {}
 
-  record OptionFields(String id, String question, List<AnswerFields> answers) {}
+  record OptionFields(
+      String id, String question, List<AnswerFields> answers, @Nullable School school) {}
 
   record AnswerFields(String id, String words) {}
 
@@ -175,6 +177,7 @@ record PackDocument(
       @Nullable Boolean softThread,
       @Nullable Boolean settles,
       @Nullable Boolean wheel,
+      @Nullable Boolean control,
       @Nullable Aim aim,
       SurfaceFields surface,
       @Nullable List<Double> passesPercent,

@@ -341,6 +341,7 @@ final class PackMapping {
     add(traits, Trait.SOFT_THREAD, j.softThread(), false);
     add(traits, Trait.SETTLES, j.settles(), false);
     add(traits, Trait.WHEEL, j.wheel(), false);
+    add(traits, Trait.CONTROL, j.control(), false);
     return new Duty(or(j.role(), Role.CLAMP), traits, j.aim());
   }
 

@@ -48,6 +48,7 @@ public final class UnsaidOfAJoint {
     unsaid.put("softThread", String.valueOf(joint.duty().is(Trait.SOFT_THREAD)));
     unsaid.put("settles", String.valueOf(joint.duty().is(Trait.SETTLES)));
     unsaid.put("wheel", String.valueOf(joint.duty().is(Trait.WHEEL)));
+    unsaid.put("control", String.valueOf(joint.duty().is(Trait.CONTROL)));
     return unsaid;
   }
 

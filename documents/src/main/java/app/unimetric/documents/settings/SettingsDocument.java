@@ -1,16 +1,23 @@
 package app.unimetric.documents.settings;
 
+import app.unimetric.core.pack.School;
+import app.unimetric.core.pack.Schools;
 import app.unimetric.core.plan.Policy;
 import app.unimetric.core.plan.SecondLook;
+import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.stated.Aim;
 import app.unimetric.core.stated.Tolerances;
 import app.unimetric.documents.Versioned;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
-/** Settings as they are stored, version 1. */
+/** Settings as they are stored; version 2 has schools, rights and how warm the bench is. */
 public final class SettingsDocument {
   private record Stored(
       String name,
@@ -25,12 +32,25 @@ public final class SettingsDocument {
       List<RecheckRule> wheel,
       WorkshopSettings.Doors doors,
       String currency,
-      WorkshopSettings.Decimals decimals) {}
+      WorkshopSettings.Decimals decimals,
+      Map<School, String> schools,
+      double benchC,
+      List<Right> ofLeads) {}
 
   private static final Versioned<Stored> FORMAT =
-      new Versioned<>("set of settings", Stored.class, List.of());
+      new Versioned<>(
+          "set of settings", Stored.class, List.of(SettingsDocument::withSchoolsAndRights));
 
   private SettingsDocument() {}
+
+  /** A workshop that was never asked holds to what is usual. */
+  private static ObjectNode withSchoolsAndRights(ObjectNode one) {
+    one.putObject("schools");
+    one.put("benchC", Shelf.USUAL_BENCH_C);
+    ArrayNode leads = one.putArray("ofLeads");
+    Right.usualOfLeads().stream().sorted().forEach(r -> leads.add(r.name()));
+    return one;
+  }
 
   /** Writes in the newest version. */
   public static String write(WorkshopSettings s) {
@@ -49,7 +69,10 @@ public final class SettingsDocument {
             p.wheel(),
             s.doors(),
             s.currency(),
-            s.decimals()));
+            s.decimals(),
+            p.schools().chosen(),
+            s.benchC(),
+            s.ofLeads().stream().sorted().toList()));
   }
 
   /** Reads settings of any version. */
@@ -65,9 +88,12 @@ public final class SettingsDocument {
             new SecondLook(s.lookAgainMinutes()),
             s.always(),
             s.settling(),
-            s.wheel()),
+            s.wheel(),
+            new Schools(s.schools())),
         s.doors(),
         s.currency(),
-        s.decimals());
+        s.decimals(),
+        s.benchC(),
+        Set.copyOf(s.ofLeads()));
   }
 }

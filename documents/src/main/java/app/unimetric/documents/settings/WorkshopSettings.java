@@ -1,6 +1,8 @@
 package app.unimetric.documents.settings;
 
+import app.unimetric.core.pack.School;
 import app.unimetric.core.plan.Policy;
+import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -10,6 +12,7 @@ import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -22,6 +25,8 @@ import java.util.stream.Collectors;
  * @param doors who stays signed in how long, and how short a PIN may be
  * @param currency three letters, put beside amounts
  * @param decimals what stands between whole and part in files that are written out
+ * @param benchC how warm it is where products set, °C, 0 to 40
+ * @param ofLeads what only leads may do
  */
 public record WorkshopSettings(
     String name,
@@ -30,7 +35,10 @@ public record WorkshopSettings(
     Policy policy,
     Doors doors,
     String currency,
-    Decimals decimals) {
+    Decimals decimals,
+    double benchC,
+    Set<Right> ofLeads) {
+  private static final double WARMEST_C = 40;
   private static final int LONGEST_NAME = 100;
 
   /** What stands between whole and part of a figure. */
@@ -97,10 +105,14 @@ public record WorkshopSettings(
           Policy.USUAL,
           Doors.USUAL,
           "EUR",
-          Decimals.POINT);
+          Decimals.POINT,
+          Shelf.USUAL_BENCH_C,
+          Right.usualOfLeads());
 
   public WorkshopSettings {
+    ofLeads = Set.copyOf(ofLeads);
     new Problems()
+        .within(benchC, 0, WARMEST_C, "benchC")
         .require(
             !name.isBlank() && name.length() <= LONGEST_NAME,
             "name",
@@ -145,6 +157,17 @@ public record WorkshopSettings(
         String.valueOf(doors.leastPin()));
     changed(changes, "currency", before.currency, currency);
     changed(changes, "decimals in files", before.decimals.words(), decimals.words());
+    changed(changes, "where products set it has", celsius(before.benchC), celsius(benchC));
+    for (School school : School.all()) {
+      changed(
+          changes,
+          school.question(),
+          before.policy.schools().of(school).words(),
+          policy.schools().of(school).words());
+    }
+    for (Right right : Right.all()) {
+      changed(changes, "to " + right.words(), whose(before, right), whose(this, right));
+    }
     return changes;
   }
 
@@ -167,6 +190,14 @@ public record WorkshopSettings(
 
   private static void minutes(List<String> changes, String who, int from, int to) {
     changed(changes, who + " is signed out after", from + " min idle", to + " min idle");
+  }
+
+  private static String celsius(double degrees) {
+    return Figure.rounded(degrees, 0) + " °C";
+  }
+
+  private static String whose(WorkshopSettings settings, Right right) {
+    return settings.ofLeads.contains(right) ? "leads" : "mechanics and leads";
   }
 
   private static String percent(double percent) {

@@ -3,6 +3,8 @@ package app.unimetric.documents.settings;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.unimetric.core.pack.School;
+import app.unimetric.core.pack.Schools;
 import app.unimetric.core.plan.Policy;
 import app.unimetric.core.plan.SecondLook;
 import app.unimetric.core.problem.InvalidInput;
@@ -11,6 +13,8 @@ import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.stated.Aim;
 import app.unimetric.core.stated.Tolerances;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,10 +33,13 @@ class SettingsDocumentTest {
                 new SecondLook(45),
                 List.of(),
                 List.of(RecheckRule.SETTLING, RecheckRule.FIRST_RIDE),
-                List.of(RecheckRule.WHEEL)),
+                List.of(RecheckRule.WHEEL),
+                new Schools(Map.of(School.CLICK, "twice", School.CUPS, "seize"))),
             new WorkshopSettings.Doors(60, 30, 15, 6),
             "NOK",
-            WorkshopSettings.Decimals.COMMA);
+            WorkshopSettings.Decimals.COMMA,
+            12,
+            Set.of(Right.KEEP_TOOLS));
     assertThat(SettingsDocument.read(SettingsDocument.write(own))).isEqualTo(own);
     assertThat(SettingsDocument.read(SettingsDocument.write(WorkshopSettings.USUAL)))
         .isEqualTo(WorkshopSettings.USUAL);
@@ -54,10 +61,46 @@ class SettingsDocumentTest {
                     Policy.USUAL,
                     WorkshopSettings.Doors.USUAL,
                     currency,
-                    WorkshopSettings.Decimals.POINT))
+                    WorkshopSettings.Decimals.POINT,
+                    20,
+                    Set.of()))
         .isInstanceOfSatisfying(
             InvalidInput.class,
             e -> assertThat(e.problems()).extracting(p -> p.field()).containsExactly(field));
+  }
+
+  @Test
+  void settingsOfVersionOneHoldToWhatIsUsual() {
+    String now = SettingsDocument.write(WorkshopSettings.USUAL);
+    String one =
+        now.replaceAll("\"version\":2,?", "")
+            .replaceAll(",\"schools\":\\{}", "")
+            .replaceAll(",\"benchC\":[0-9.]+", "")
+            .replaceAll(",\"ofLeads\":\\[[^]]*]", "")
+            .replaceAll(",}", "}");
+    assertThat(one).doesNotContain("schools", "ofLeads", "benchC");
+    assertThat(SettingsDocument.read(one)).isEqualTo(WorkshopSettings.USUAL);
+  }
+
+  @Test
+  void eachChangeIsSaidInWords() {
+    WorkshopSettings usual = WorkshopSettings.USUAL;
+    WorkshopSettings own =
+        new WorkshopSettings(
+            usual.name(),
+            usual.unit(),
+            usual.zone(),
+            usual.policy().withSchools(new Schools(Map.of(School.CONTROLS, "fall"))),
+            usual.doors(),
+            usual.currency(),
+            usual.decimals(),
+            12,
+            Set.of(Right.BRING_SHEETS, Right.SET_RATE, Right.KEEP_TOOLS));
+    assertThat(own.changesFrom(usual))
+        .containsExactly(
+            "where products set it has: 20 °C → 12 °C",
+            "Controls on a bar: firm: aimed at like any other joint → just able to turn in a fall: the lower third of the band, tested not to move under braking",
+            "to bring tools in, write their log, retire them: mechanics and leads → leads");
   }
 
   @ParameterizedTest

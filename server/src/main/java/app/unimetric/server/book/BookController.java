@@ -5,7 +5,9 @@ import app.unimetric.core.book.SpecDoubts;
 import app.unimetric.core.book.SpecLine;
 import app.unimetric.core.joint.FrictionCondition;
 import app.unimetric.core.stated.Source;
+import app.unimetric.documents.settings.Right;
 import app.unimetric.server.people.SignedIn;
+import app.unimetric.server.settings.Settings;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -27,10 +29,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/book")
 class BookController {
   private final SpecBook book;
+  private final Settings settings;
   private final Clock clock;
 
-  BookController(SpecBook book, Clock clock) {
+  BookController(SpecBook book, Settings settings, Clock clock) {
     this.book = book;
+    this.settings = settings;
     this.clock = clock;
   }
 
@@ -148,6 +152,7 @@ class BookController {
 
   @PostMapping("/values")
   BookEntry enter(@RequestBody NewBookValue v, @AuthenticationPrincipal SignedIn person) {
+    settings.check(Right.ENTER_VALUES, person.isLead());
     book.enter(v.id(), v.value().line(), v.replaces(), clock.instant(), person.signature());
     return entry(v.id());
   }
@@ -189,6 +194,7 @@ class BookController {
       @PathVariable UUID id,
       @RequestBody NewTakingBack t,
       @AuthenticationPrincipal SignedIn person) {
+    settings.check(Right.ENTER_VALUES, person.isLead());
     book.takeBack(t.id(), id, t.reason(), clock.instant(), person.signature());
     return entry(id);
   }

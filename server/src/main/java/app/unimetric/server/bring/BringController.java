@@ -1,9 +1,9 @@
 package app.unimetric.server.bring;
 
 import app.unimetric.core.table.Column;
+import app.unimetric.documents.settings.Right;
 import app.unimetric.documents.table.Table;
 import app.unimetric.server.people.SignedIn;
-import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.settings.Settings;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.OutputStreamWriter;
@@ -89,7 +89,7 @@ class BringController {
       @RequestParam String name,
       @RequestBody byte[] file,
       @AuthenticationPrincipal SignedIn person) {
-    lead(person);
+    settings.check(Right.BRING_SHEETS, person.isLead());
     sheets.look(id, kind, name, file, clock.instant(), person.signature());
     return page(id, null, 0);
   }
@@ -144,7 +144,7 @@ class BringController {
       @PathVariable long line,
       @RequestBody MendedLine mended,
       @AuthenticationPrincipal SignedIn person) {
-    lead(person);
+    settings.check(Right.BRING_SHEETS, person.isLead());
     Map<String, String> typed = mended.cells();
     Map<String, String> cells = typed == null ? null : new LinkedHashMap<>();
     if (typed != null && cells != null) {
@@ -161,7 +161,7 @@ class BringController {
   @PostMapping("/{id}/acceptance")
   SheetPageIn accept(
       @PathVariable UUID id, @RequestBody Acceptance a, @AuthenticationPrincipal SignedIn person) {
-    lead(person);
+    settings.check(Right.BRING_SHEETS, person.isLead());
     sheets.accept(id, a.doubtsSeen(), clock.instant(), person.signature());
     return page(id, null, 0);
   }
@@ -169,15 +169,9 @@ class BringController {
   /** Undoes an accepted sheet, or drops one that was only looked at. */
   @PostMapping("/{id}/undoing")
   SheetPageIn undo(@PathVariable UUID id, @AuthenticationPrincipal SignedIn person) {
-    lead(person);
+    settings.check(Right.BRING_SHEETS, person.isLead());
     sheets.undo(id, clock.instant(), person.signature());
     return page(id, null, 0);
-  }
-
-  private static void lead(SignedIn person) {
-    if (!person.isLead()) {
-      throw Refusal.forbidden("A lead brings sheets in.");
-    }
   }
 
   /**

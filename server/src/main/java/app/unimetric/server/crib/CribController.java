@@ -17,7 +17,9 @@ import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.tool.ToolEntry;
 import app.unimetric.core.tool.ToolStanding;
 import app.unimetric.core.tool.ToolType;
+import app.unimetric.documents.settings.Right;
 import app.unimetric.server.people.SignedIn;
+import app.unimetric.server.settings.Settings;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -44,11 +46,13 @@ class CribController {
   private static final double PERCENT = 100;
   private final Crib crib;
   private final JsonMapper json;
+  private final Settings settings;
   private final Clock clock;
 
-  CribController(Crib crib, JsonMapper json, Clock clock) {
+  CribController(Crib crib, JsonMapper json, Settings settings, Clock clock) {
     this.crib = crib;
     this.json = json;
+    this.settings = settings;
     this.clock = clock;
   }
 
@@ -150,6 +154,7 @@ class CribController {
 
   @PostMapping("/api/crib/tools")
   CribPage bring(@RequestBody NewTorqueTool t, @AuthenticationPrincipal SignedIn person) {
+    keeps(person);
     int cycles = t.cycles().isBlank() ? 0 : (int) DecimalText.parse(t.cycles(), "cycles");
     crib.bring(
         t.tool().row(t.id(), cycles, 1), t.calibratedOn(), clock.instant(), person.signature());
@@ -162,7 +167,9 @@ class CribController {
   record ToolEdit(int version, TypedTool tool) {}
 
   @PostMapping("/api/crib/tools/{id}")
-  CribPage change(@PathVariable UUID id, @RequestBody ToolEdit edit) {
+  CribPage change(
+      @PathVariable UUID id, @RequestBody ToolEdit edit, @AuthenticationPrincipal SignedIn person) {
+    keeps(person);
     int before = crib.tool(id).row().cyclesBefore();
     crib.change(edit.tool().row(id, before, edit.version()));
     return crib();
@@ -190,6 +197,7 @@ class CribController {
       @PathVariable UUID id,
       @RequestBody NewCalibration c,
       @AuthenticationPrincipal SignedIn person) {
+    keeps(person);
     Problems problems = new Problems();
     TorqueUnit unit = TorqueUnit.ofCode(c.unit()).orElse(null);
     problems.require(unit != null, "unit", "is not one of the torque units.");
@@ -265,6 +273,7 @@ class CribController {
   @PostMapping("/api/crib/tools/{id}/checks")
   CribPage check(
       @PathVariable UUID id, @RequestBody NewCheck c, @AuthenticationPrincipal SignedIn person) {
+    keeps(person);
     ToolRow row = crib.tool(id).row();
     double factor = TorqueUnit.ofCode(row.unit()).orElseThrow().newtonMetres();
     Double mark = row.graduation();
@@ -337,12 +346,20 @@ class CribController {
             "comes with its figures: enter the certificate or the check.")
         .require(h.note().length() <= LONGEST, "note", "is longer than 200 characters.")
         .orThrow();
+    // Whoever drops a tool says so, whatever else is kept to leads.
+    if (h.kind() == ToolEntry.Kind.RETIRED || h.kind() == ToolEntry.Kind.BACK) {
+      keeps(person);
+    }
     crib.write(
         id,
         kept ->
             entry(
                 h.id(), id, h.kind(), LocalDate.now(clock), true, h.note().strip(), "{}", person));
     return crib();
+  }
+
+  private void keeps(SignedIn person) {
+    settings.check(Right.KEEP_TOOLS, person.isLead());
   }
 
   private ToolEntryRow entry(
@@ -377,6 +394,7 @@ class CribController {
   /** Writes down that a key, socket or special tool is in the crib, or no longer. */
   @PostMapping("/api/crib/hand-tools")
   HandTool say(@RequestBody NewHandTool t, @AuthenticationPrincipal SignedIn person) {
+    keeps(person);
     HandTool said =
         new HandTool(
             t.id(), t.name().strip(), t.here(), person.name(), person.id(), clock.instant());

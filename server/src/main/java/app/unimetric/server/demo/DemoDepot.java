@@ -1,9 +1,14 @@
 package app.unimetric.server.demo;
 
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.fastener.Material;
 import app.unimetric.core.pack.DocumentedValue;
+import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.MinutesText;
 import app.unimetric.core.surface.Compound;
+import app.unimetric.core.surface.CureTimes;
+import app.unimetric.core.surface.ProductSheet;
+import app.unimetric.core.table.CellText;
 import app.unimetric.server.bring.BroughtSheets;
 import app.unimetric.server.bring.SheetKind;
 import app.unimetric.server.machine.Fleet;
@@ -19,11 +24,15 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -132,15 +141,17 @@ class DemoDepot implements ApplicationRunner {
   /** Bottles with the times of their own (invented) sheets; one is past its date. */
   private void shelf(Signature by) {
     for (Map<String, String> p : DemoFile.lines("products.csv", today())) {
-      String before = cell(p, "use_before");
       stock.add(
           new ProductRow(
               UUID.randomUUID(),
               cell(p, "name"),
               Compound.valueOf(cell(p, "kind")),
-              minutes(cell(p, "fixture")),
-              minutes(cell(p, "full_cure")),
-              before.isEmpty() ? null : LocalDate.parse(before),
+              data(p),
+              day(cell(p, "use_before")),
+              day(cell(p, "opened")),
+              cell(p, "months_open").isEmpty()
+                  ? null
+                  : (Integer) CellText.count(cell(p, "months_open"), "months_open"),
               cell(p, "lot"),
               cell(p, "sheet"),
               by.name(),
@@ -153,11 +164,47 @@ class DemoDepot implements ApplicationRunner {
           cell(p, "name"),
           Integer.parseInt(cell(p, "pieces")),
           new BigDecimal(cell(p, "price")),
+          new Stock.Known(cell(p, "size"), cell(p, "strength"), cell(p, "order_number")),
           "counted",
           at(90, 9),
           by);
     }
     stock.setRate(UUID.randomUUID(), new BigDecimal("62.00"), at(90, 9), by);
+  }
+
+  private static @Nullable LocalDate day(String cell) {
+    return cell.isEmpty() ? null : (LocalDate) CellText.day(cell, "day");
+  }
+
+  /** Rows of times are apart by bars: metal, temperature, fixture time, full cure. */
+  private static ProductSheet data(Map<String, String> p) {
+    List<CureTimes> times = new ArrayList<>();
+    for (String row : cell(p, "times").split("\\|")) {
+      String[] cells = row.split(",", -1);
+      if (cells.length == 4) {
+        times.add(
+            new CureTimes(
+                cells[0].isBlank() ? null : Material.valueOf(cells[0].strip()),
+                figure(cells[1]),
+                minutes(cells[2].strip()),
+                minutes(cells[3].strip())));
+      }
+    }
+    Set<Material> notFor =
+        Arrays.stream(cell(p, "not_for").split(","))
+            .filter(m -> !m.isBlank())
+            .map(m -> Material.valueOf(m.strip()))
+            .collect(Collectors.toSet());
+    return new ProductSheet(
+        times,
+        figure(cell(p, "breakaway_nm")),
+        figure(cell(p, "gap_mm")),
+        figure(cell(p, "hottest_c")),
+        notFor);
+  }
+
+  private static @Nullable Double figure(String cell) {
+    return cell.isBlank() ? null : (Double) DecimalText.parse(cell, "figure");
   }
 
   private static @Nullable Double minutes(String typed) {

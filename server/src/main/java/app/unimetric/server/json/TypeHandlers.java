@@ -1,5 +1,6 @@
 package app.unimetric.server.json;
 
+import app.unimetric.core.surface.ProductSheet;
 import java.sql.CallableStatement;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -21,6 +22,9 @@ class TypeHandlers {
   ConfigurationCustomizer handlers() {
     return configuration -> {
       configuration.getTypeHandlerRegistry().register(UUID.class, new UuidHandler());
+      configuration
+          .getTypeHandlerRegistry()
+          .register(ProductSheet.class, new ProductSheetHandler());
     };
   }
 

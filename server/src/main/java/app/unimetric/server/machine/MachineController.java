@@ -4,7 +4,9 @@ import app.unimetric.core.machine.MachineLine;
 import app.unimetric.core.machine.Plate;
 import app.unimetric.core.meter.MeterKind;
 import app.unimetric.core.pack.MachineKind;
+import app.unimetric.documents.settings.Right;
 import app.unimetric.server.people.SignedIn;
+import app.unimetric.server.settings.Settings;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Year;
@@ -26,10 +28,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/machines")
 class MachineController {
   private final Fleet fleet;
+  private final Settings settings;
   private final Clock clock;
 
-  MachineController(Fleet fleet, Clock clock) {
+  MachineController(Fleet fleet, Settings settings, Clock clock) {
     this.fleet = fleet;
+    this.settings = settings;
     this.clock = clock;
   }
 
@@ -92,6 +96,7 @@ class MachineController {
 
   @PostMapping
   Machine add(@RequestBody NewMachine m, @AuthenticationPrincipal SignedIn person) {
+    settings.check(Right.KEEP_MACHINES, person.isLead());
     return fleet.bring(brought(m.id(), m), clock.instant(), person.signature());
   }
 
@@ -120,6 +125,7 @@ class MachineController {
       @PathVariable UUID id,
       @RequestBody MachineEdit edit,
       @AuthenticationPrincipal SignedIn person) {
+    settings.check(Right.KEEP_MACHINES, person.isLead());
     fleet.change(brought(id, edit.machine()), edit.version(), clock.instant(), person.signature());
     return machine(id);
   }
@@ -135,6 +141,7 @@ class MachineController {
       @PathVariable UUID id,
       @RequestBody MachineRetirement r,
       @AuthenticationPrincipal SignedIn person) {
+    settings.check(Right.KEEP_MACHINES, person.isLead());
     fleet.retire(id, r.version(), r.retired(), clock.instant(), person.signature());
     return machine(id);
   }
@@ -169,6 +176,7 @@ class MachineController {
       @PathVariable UUID id,
       @RequestBody MachineMerge m,
       @AuthenticationPrincipal SignedIn person) {
+    settings.check(Right.KEEP_MACHINES, person.isLead());
     return machine(
         fleet.merge(id, m.doubled(), m.version(), clock.instant(), person.signature()).id());
   }
@@ -183,6 +191,7 @@ class MachineController {
       @PathVariable UUID id,
       @RequestBody MachineParting p,
       @AuthenticationPrincipal SignedIn person) {
+    settings.check(Right.KEEP_MACHINES, person.isLead());
     fleet.partAgain(id, p.version(), clock.instant(), person.signature());
     return machine(id);
   }

@@ -3,6 +3,7 @@ package app.unimetric.server.people;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.documents.settings.Right;
 import app.unimetric.documents.settings.WorkshopSettings;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.settings.Settings;
@@ -79,13 +80,15 @@ class SessionController {
    * Who is here, what day it is in the workshop, and the units there are.
    *
    * @param empty whether nobody has begun with this workshop yet
+   * @param rights what whoever is here may do of what a workshop can keep to its leads
    */
   record Session(
       @Nullable Someone person,
       boolean empty,
       LocalDate today,
       List<Unit> units,
-      ThisWorkshop workshop) {}
+      ThisWorkshop workshop,
+      List<Right> rights) {}
 
   @GetMapping("/api/session")
   Session session(@AuthenticationPrincipal @Nullable SignedIn person) {
@@ -254,6 +257,9 @@ class SessionController {
         Arrays.stream(TorqueUnit.values())
             .map(u -> new Unit(u.code(), u.sign(), u.newtonMetres()))
             .toList(),
-        new ThisWorkshop(own.name(), own.unit().code(), own.currency(), own.doors().leastPin()));
+        new ThisWorkshop(own.name(), own.unit().code(), own.currency(), own.doors().leastPin()),
+        person == null || person.role() == Role.GUEST
+            ? List.of()
+            : Right.all().stream().filter(r -> settings.allow(r, person.isLead())).toList());
   }
 }

@@ -2,6 +2,7 @@ package app.unimetric.server.settings;
 
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.plan.Policy;
+import app.unimetric.documents.settings.Right;
 import app.unimetric.documents.settings.SettingsDocument;
 import app.unimetric.documents.settings.WorkshopSettings;
 import app.unimetric.server.problem.Refusal;
@@ -70,6 +71,20 @@ public class Settings {
         throw e;
       }
       return known.dated();
+    }
+  }
+
+  /** Whether somebody may do what a workshop can keep to its leads. */
+  public boolean allow(Right right, boolean isLead) {
+    return isLead || !current().settings().ofLeads().contains(right);
+  }
+
+  /**
+   * @throws Refusal where the workshop keeps it to its leads
+   */
+  public void check(Right right, boolean isLead) {
+    if (!allow(right, isLead)) {
+      throw Refusal.forbidden("Only leads may " + right.words() + " in this workshop.");
     }
   }
 

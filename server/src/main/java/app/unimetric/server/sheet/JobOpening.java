@@ -20,6 +20,7 @@ import app.unimetric.server.machine.Machine;
 import app.unimetric.server.pack.ModelPack;
 import app.unimetric.server.pack.ModelPacks;
 import app.unimetric.server.pack.Packs;
+import app.unimetric.server.settings.Settings;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.HashMap;
@@ -47,15 +48,23 @@ public class JobOpening {
   private final Fleet fleet;
   private final StatedBook book;
   private final SheetMapper sheet;
+  private final Settings settings;
 
   JobOpening(
-      Jobs jobs, Packs packs, ModelPacks models, Fleet fleet, StatedBook book, SheetMapper sheet) {
+      Jobs jobs,
+      Packs packs,
+      ModelPacks models,
+      Fleet fleet,
+      StatedBook book,
+      SheetMapper sheet,
+      Settings settings) {
     this.jobs = jobs;
     this.packs = packs;
     this.models = models;
     this.fleet = fleet;
     this.book = book;
     this.sheet = sheet;
+    this.settings = settings;
   }
 
   /**
@@ -83,6 +92,9 @@ public class JobOpening {
             asLastDone(id, shaping, List.of(), m, at, by);
             answer(id, SheetDocument.answers(m.answers()), at, by);
           });
+      if (model.isEmpty()) {
+        answer(id, settings.policy().schools().answers(pack), at, by);
+      }
       remember(id, machine, packs.read(shaping.document()));
     }
     return jobs.job(id);
@@ -135,7 +147,11 @@ public class JobOpening {
             answers.put(key, SheetDocument.answers(m.answers()));
           });
       JobPack pack = packs.read(shaping.document());
-      answer(id, pack.gathered(answers), at, by);
+      answer(
+          id,
+          answers.isEmpty() ? settings.policy().schools().answers(pack) : pack.gathered(answers),
+          at,
+          by);
       remember(id, machine, pack);
     }
     return jobs.job(id);

@@ -9,12 +9,14 @@ import app.unimetric.core.plan.JobCost;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Source;
+import app.unimetric.documents.settings.Right;
 import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.fit.Taken;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.settings.Settings;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -38,6 +40,7 @@ class SheetController {
   private final SheetValues values;
   private final SheetPages pages;
   private final SheetFits fits;
+  private final Settings settings;
   private final Clock clock;
 
   SheetController(
@@ -47,6 +50,7 @@ class SheetController {
       SheetValues values,
       SheetPages pages,
       SheetFits fits,
+      Settings settings,
       Clock clock) {
     this.sheets = sheets;
     this.jobs = jobs;
@@ -54,6 +58,7 @@ class SheetController {
     this.values = values;
     this.pages = pages;
     this.fits = fits;
+    this.settings = settings;
     this.clock = clock;
   }
 
@@ -241,6 +246,7 @@ class SheetController {
     if (!sheets.saidBefore(c.id())) {
       jobs.mustBeOpen(job);
     }
+    settings.check(Right.CANCEL_JOBS, person.isLead());
     if (jobs.isStarted(job) && !person.isLead()) {
       throw Refusal.forbidden(
           "The work has begun: a lead cancels it, once the machine is safe to stand.");

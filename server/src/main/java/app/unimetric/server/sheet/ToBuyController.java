@@ -49,6 +49,7 @@ class ToBuyController {
   /**
    * @param kind of product in words; missing for a part
    * @param price of one piece; missing where nobody entered it
+   * @param orderAs size, strength and order number, where they are known
    */
   record BuyLine(
       String name,
@@ -57,7 +58,8 @@ class ToBuyController {
       int there,
       String why,
       List<String> jobs,
-      @Nullable BigDecimal price) {}
+      @Nullable BigDecimal price,
+      String orderAs) {}
 
   /**
    * @param jobs how many planned jobs were looked at
@@ -103,10 +105,11 @@ class ToBuyController {
                         p.there(),
                         "",
                         p.jobs(),
-                        prices.get(p.name())))
+                        prices.get(p.name()),
+                        stock.orderedAs(p.name())))
             .toList(),
         list.products().stream()
-            .map(p -> new BuyLine(p.compound().words(), 1, 1, 0, p.why(), p.jobs(), null))
+            .map(p -> new BuyLine(p.compound().words(), 1, 1, 0, p.why(), p.jobs(), null, ""))
             .toList(),
         planned.size(),
         cost);
@@ -119,7 +122,7 @@ class ToBuyController {
     BuyList list = toBuy();
     Decimals decimals = settings.current().settings().decimals();
     try (CsvWriter csv = Table.writer(out, decimals)) {
-      csv.writeRecord("name", "to_buy", "needed", "there", "price", "for");
+      csv.writeRecord("name", "to_buy", "needed", "there", "price", "order_as", "for");
       List<BuyLine> all = new ArrayList<>(list.parts());
       all.addAll(list.products());
       for (BuyLine line : all) {
@@ -130,6 +133,7 @@ class ToBuyController {
             String.valueOf(line.needed()),
             String.valueOf(line.there()),
             price == null ? "" : decimals.written(price),
+            Table.plain(line.orderAs()),
             Table.plain(String.join("; ", line.jobs())));
       }
     } catch (IOException e) {

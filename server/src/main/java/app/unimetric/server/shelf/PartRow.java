@@ -8,5 +8,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param pieces there are
  * @param price of one, in the workshop's currency; null when not entered
+ * @param size such as M8 × 25; empty when not entered
+ * @param strength its class; empty when not entered
+ * @param orderNumber by which it is ordered; empty when not entered
  */
-public record PartRow(String name, int pieces, @Nullable BigDecimal price) {}
+public record PartRow(
+    String name,
+    int pieces,
+    @Nullable BigDecimal price,
+    String size,
+    String strength,
+    String orderNumber) {}

@@ -2,6 +2,7 @@ package app.unimetric.server.shelf;
 
 import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.surface.Compound;
+import app.unimetric.core.surface.ProductSheet;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -10,15 +11,20 @@ import org.jspecify.annotations.Nullable;
 /**
  * A product on the shelf.
  *
- * @param sheet where its times stand
+ * @param data what its own sheet says
+ * @param expiresOn printed on it; null when nothing is
+ * @param openedOn null while it is closed
+ * @param monthsOpen how long it keeps once opened; null when its sheet does not say
+ * @param sheet where what is said of it stands
  */
 public record ProductRow(
     UUID id,
     String name,
     Compound compound,
-    @Nullable Double fixtureMinutes,
-    @Nullable Double fullCureMinutes,
+    ProductSheet data,
     @Nullable LocalDate expiresOn,
+    @Nullable LocalDate openedOn,
+    @Nullable Integer monthsOpen,
     String lot,
     String sheet,
     String addedBy,
@@ -26,6 +32,6 @@ public record ProductRow(
     Instant addedAt) {
 
   Shelf.Product product() {
-    return new Shelf.Product(name, compound, fixtureMinutes, fullCureMinutes, expiresOn);
+    return new Shelf.Product(name, compound, data, expiresOn, openedOn, monthsOpen);
   }
 }

@@ -3,6 +3,7 @@ package app.unimetric.server.shelf;
 import app.unimetric.core.bench.Signature;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
@@ -17,7 +18,17 @@ interface ShelfMapper {
 
   int throwAway(@Param("id") UUID id, @Param("by") Signature by, @Param("at") Instant at);
 
+  /** Nothing where it is open already. */
+  int open(@Param("id") UUID id, @Param("on") LocalDate on);
+
   List<PartRow> parts();
+
+  /** What is known of a part; what is empty stays as it was. */
+  void known(
+      @Param("name") String name,
+      @Param("size") String size,
+      @Param("strength") String strength,
+      @Param("orderNumber") String orderNumber);
 
   boolean movedBefore(@Param("id") UUID id);
 

@@ -4,14 +4,19 @@ import app.unimetric.core.bench.Signature;
 import app.unimetric.core.pack.OneTimePart;
 import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.surface.ProductSheet;
 import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.settings.Settings;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -21,11 +26,26 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Stock {
   private static final int LONGEST = 200;
+  private static final int SHORT = 60;
   private static final int MOST_PIECES = 10_000;
   private final ShelfMapper mapper;
+  private final Settings settings;
 
-  Stock(ShelfMapper mapper) {
+  Stock(ShelfMapper mapper, Settings settings) {
     this.mapper = mapper;
+    this.settings = settings;
+  }
+
+  /**
+   * What a part is ordered by.
+   *
+   * @param size such as M8 × 25; empty leaves it
+   * @param strength its class; empty leaves it
+   * @param orderNumber empty leaves it
+   */
+  public record Known(String size, String strength, String orderNumber) {
+    /** Nothing is said of it. */
+    public static final Known NOTHING = new Known("", "", "");
   }
 
   /** The shelf as the planner sees it. */
@@ -34,14 +54,15 @@ public class Stock {
         mapper.products().stream().map(ProductRow::product).toList(),
         mapper.parts().stream()
             .map(p -> new Shelf.Part(p.name(), Math.max(0, p.pieces())))
-            .toList());
+            .toList(),
+        settings.current().settings().benchC());
   }
 
   List<ProductRow> products() {
     return mapper.products();
   }
 
-  List<PartRow> parts() {
+  public List<PartRow> parts() {
     return mapper.parts();
   }
 
@@ -55,6 +76,15 @@ public class Stock {
       }
     }
     return prices;
+  }
+
+  /** Size, strength and order number of a part, where they are known. */
+  public String orderedAs(String part) {
+    return mapper.parts().stream()
+        .filter(p -> p.name().equals(part))
+        .flatMap(p -> Stream.of(p.size(), p.strength(), p.orderNumber()))
+        .filter(words -> !words.isEmpty())
+        .collect(Collectors.joining(", "));
   }
 
   public @Nullable BigDecimal ratePerHour() {
@@ -73,13 +103,25 @@ public class Stock {
         .require(product.lot().length() <= LONGEST, "lot", "is longer than 200 characters.")
         .require(product.sheet().length() <= LONGEST, "sheet", "is longer than 200 characters.")
         .require(
-            product.fixtureMinutes() == null && product.fullCureMinutes() == null
-                || !product.sheet().isBlank(),
+            product.data().equals(ProductSheet.SILENT) || !product.sheet().isBlank(),
             "sheet",
-            "is missing: say which data sheet states these times.");
+            "is missing: say which data sheet states this.")
+        .require(
+            !anaerobicOnly(product.data()) || product.compound().isAnaerobic(),
+            "times",
+            "are stated, but this kind does not set.");
     problems.under("", product::product);
     problems.orThrow();
     mapper.addProduct(product);
+  }
+
+  private static boolean anaerobicOnly(ProductSheet data) {
+    return !data.times().isEmpty();
+  }
+
+  /** A bottle was opened; opened before, it stays so. */
+  void open(UUID id, LocalDate on) {
+    mapper.open(id, on);
   }
 
   void throwAway(UUID id, Instant at, Signature by) {
@@ -100,6 +142,7 @@ public class Stock {
       String part,
       int pieces,
       @Nullable BigDecimal price,
+      Known known,
       String why,
       Instant at,
       Signature by) {
@@ -110,10 +153,15 @@ public class Stock {
     named(problems, part, "name");
     problems
         .require(
-            Math.abs(pieces) <= MOST_PIECES && (pieces != 0 || price != null),
+            Math.abs(pieces) <= MOST_PIECES
+                && (pieces != 0 || price != null || !known.equals(Known.NOTHING)),
             "pieces",
             "must be a whole number from 1 to 10 000, with a minus to take some off.")
         .require(why.length() <= LONGEST, "why", "is longer than 200 characters.")
+        .require(known.size().length() <= SHORT, "size", "is longer than 60 characters.")
+        .require(known.strength().length() <= SHORT, "strength", "is longer than 60 characters.")
+        .require(
+            known.orderNumber().length() <= SHORT, "orderNumber", "is longer than 60 characters.")
         .orThrow();
     String name = part.strip();
     mapper.name(name);
@@ -124,6 +172,7 @@ public class Stock {
     if (price != null) {
       mapper.price(name, price);
     }
+    mapper.known(name, known.size(), known.strength(), known.orderNumber());
     if (pieces != 0) {
       mapper.move(id, name, pieces, why, by, at);
     }

@@ -107,7 +107,9 @@ class FirstStart {
                     b.alone() ? usual.withSecondLook(SecondLook.ALONE) : usual,
                     WorkshopSettings.Doors.USUAL,
                     WorkshopSettings.USUAL.currency(),
-                    WorkshopSettings.USUAL.decimals()));
+                    WorkshopSettings.USUAL.decimals(),
+                    WorkshopSettings.USUAL.benchC(),
+                    WorkshopSettings.USUAL.ofLeads()));
     SignedIn lead =
         problems.under("lead", () -> people.add(b.lead(), Role.LEAD, b.password(), b.pin()));
     problems.orThrow();

@@ -1,6 +1,8 @@
 package app.unimetric.server.workshop;
 
+import app.unimetric.core.pack.School;
 import app.unimetric.core.stated.Aim;
+import app.unimetric.documents.settings.Right;
 import app.unimetric.documents.settings.WorkshopSettings;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
@@ -31,6 +33,15 @@ class SettingsController {
   /** A place to aim at within a band. */
   record AimChoice(Aim code, String words) {}
 
+  /** One way of doing something. */
+  record SchoolChoice(String id, String words) {}
+
+  /** Where good people differ; the usual way first. */
+  record SchoolQuestion(School code, String question, List<SchoolChoice> choices) {}
+
+  /** What may be kept to leads. */
+  record RightChoice(Right code, String words) {}
+
   /**
    * @param usual what a workshop begins with
    * @param zones all there are
@@ -41,6 +52,8 @@ class SettingsController {
       SettingsFields usual,
       int version,
       List<AimChoice> aims,
+      List<SchoolQuestion> schools,
+      List<RightChoice> rights,
       List<String> zones,
       List<SettingsChange> changes) {}
 
@@ -58,6 +71,17 @@ class SettingsController {
         SettingsFields.of(WorkshopSettings.USUAL),
         now.version(),
         Arrays.stream(Aim.values()).map(a -> new AimChoice(a, a.words())).toList(),
+        School.all().stream()
+            .map(
+                s ->
+                    new SchoolQuestion(
+                        s,
+                        s.question(),
+                        s.choices().stream()
+                            .map(c -> new SchoolChoice(c.id(), c.words()))
+                            .toList()))
+            .toList(),
+        Right.all().stream().map(r -> new RightChoice(r, r.words())).toList(),
         ZoneId.getAvailableZoneIds().stream().filter(z -> z.contains("/")).sorted().toList(),
         settings.changes());
   }

@@ -1,5 +1,7 @@
 package app.unimetric.server.workshop;
 
+import app.unimetric.core.pack.School;
+import app.unimetric.core.pack.Schools;
 import app.unimetric.core.plan.Policy;
 import app.unimetric.core.plan.SecondLook;
 import app.unimetric.core.problem.Problems;
@@ -9,10 +11,15 @@ import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.stated.Aim;
 import app.unimetric.core.stated.Tolerances;
+import app.unimetric.documents.settings.Right;
 import app.unimetric.documents.settings.WorkshopSettings;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,6 +27,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param tolerancePercent figures as typed, here and below
  * @param lookAgainMinutes empty where the second look is another person's
+ * @param schools the id of what the workshop holds to, for each
+ * @param benchC how warm it is where products set, as typed
+ * @param ofLeads what only leads may do
  */
 record SettingsFields(
     String name,
@@ -37,7 +47,10 @@ record SettingsFields(
     String idleMinutesGuest,
     String leastPin,
     String currency,
-    WorkshopSettings.Decimals decimals) {
+    WorkshopSettings.Decimals decimals,
+    Map<School, String> schools,
+    String benchC,
+    List<Right> ofLeads) {
   private static final int LONGEST_RULES = 50;
 
   /**
@@ -86,7 +99,16 @@ record SettingsFields(
         typed(s.doors().idleMinutesGuest()),
         typed(s.doors().leastPin()),
         s.currency(),
-        s.decimals());
+        s.decimals(),
+        School.all().stream()
+            .collect(
+                Collectors.toMap(
+                    school -> school,
+                    school -> p.schools().of(school).id(),
+                    (a, b) -> a,
+                    LinkedHashMap::new)),
+        typed(s.benchC()),
+        s.ofLeads().stream().sorted().toList());
   }
 
   /**
@@ -118,18 +140,27 @@ record SettingsFields(
                     minutes(idleMinutesLead, "idleMinutesLead"),
                     minutes(idleMinutesGuest, "idleMinutesGuest"),
                     minutes(leastPin, "leastPin")));
+    Schools held = problems.under("", () -> new Schools(schools));
+    Double warm = problems.under("", () -> DecimalText.parse(benchC, "benchC"));
     problems.orThrow();
-    if (torque == null || tolerances == null || look == null || doors == null) {
+    if (torque == null
+        || tolerances == null
+        || look == null
+        || doors == null
+        || held == null
+        || warm == null) {
       throw new IllegalStateException();
     }
     return new WorkshopSettings(
         name.strip(),
         torque,
         zone.strip(),
-        new Policy(aim, tolerances, look, every, settles, wheels),
+        new Policy(aim, tolerances, look, every, settles, wheels, held),
         doors,
         currency.strip().toUpperCase(java.util.Locale.ROOT),
-        decimals);
+        decimals,
+        warm,
+        Set.copyOf(ofLeads));
   }
 
   private static List<RecheckRule> rules(Problems problems, List<RuleFields> typed, String field) {

@@ -7,6 +7,7 @@ import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -28,8 +29,12 @@ class ShelfTest {
     product.put("id", UUID.randomUUID());
     product.put("name", name);
     product.put("compound", "WICKING");
-    product.put("fixture", fixture);
-    product.put("fullCure", fullCure);
+    product.put("times", List.of(Map.of("atC", "21", "fixture", fixture, "fullCure", fullCure)));
+    product.put("breakaway", "");
+    product.put("gapMm", "");
+    product.put("hottestC", "");
+    product.put("notFor", List.of());
+    product.put("monthsOpen", "");
     product.put("lot", "L1");
     product.put("sheet", "Data sheet 7");
     return product;
@@ -45,19 +50,20 @@ class ShelfTest {
   }
 
   private Answer move(String part, int pieces, String price) {
-    return bram.post(
-        "/api/shelf/parts",
-        Map.of(
-            "id",
-            UUID.randomUUID(),
-            "name",
-            part,
-            "pieces",
-            pieces,
-            "price",
-            price,
-            "why",
-            "test"));
+    return bram.post("/api/shelf/parts", moved(part, pieces, price));
+  }
+
+  private static Map<String, Object> moved(String part, int pieces, String price) {
+    Map<String, Object> move = new HashMap<>();
+    move.put("id", UUID.randomUUID());
+    move.put("name", part);
+    move.put("pieces", pieces);
+    move.put("price", price);
+    move.put("size", "");
+    move.put("strength", "");
+    move.put("orderNumber", "");
+    move.put("why", "test");
+    return move;
   }
 
   private static int pieces(JsonNode shelf, String part) {
@@ -75,8 +81,10 @@ class ShelfTest {
     assertThat(bram.post("/api/shelf/products", wick).status()).isEqualTo(200);
     JsonNode shelf = bram.post("/api/shelf/products", wick).body();
     JsonNode there = named(shelf, "Thin wick");
-    assertThat(there.path("product").path("fixtureMinutes").asDouble()).isEqualTo(15);
-    assertThat(there.path("product").path("fullCureMinutes").asDouble()).isEqualTo(1440);
+    JsonNode times = there.path("times").get(0);
+    assertThat(times.path("on").asString()).isEqualTo("all metals at 21 °C");
+    assertThat(times.path("fixtureMinutes").asDouble()).isEqualTo(15);
+    assertThat(times.path("fullCureMinutes").asDouble()).isEqualTo(1440);
     assertThat(there.path("cures").asBoolean()).isTrue();
     assertThat(there.path("expired").asBoolean()).isFalse();
     String gone = "/api/shelf/products/" + wick.get("id") + "/gone";
@@ -86,9 +94,9 @@ class ShelfTest {
 
   @ParameterizedTest
   @CsvSource({
-    "Thin wick,24,24 h,fixture",
-    "Thin wick,15 min,soon,fullCure",
-    "Thin wick,2 h,1 h,fullCureMinutes",
+    "Thin wick,24,24 h,times[0].fixture",
+    "Thin wick,15 min,soon,times[0].fullCure",
+    "Thin wick,2 h,1 h,times[0].fullCureMinutes",
     "' ',15 min,24 h,name"
   })
   void nonsenseIsRefusedAtItsField(String name, String fixture, String fullCure, String field) {
@@ -112,6 +120,62 @@ class ShelfTest {
   }
 
   @Test
+  void allThatItsSheetSaysIsKeptAndAnOpenBottleRunsOut() {
+    Map<String, Object> wick = product("Whole wick", "15 min", "24 h");
+    wick.put(
+        "times",
+        List.of(
+            Map.of("metal", "STAINLESS", "atC", "21", "fixture", "90 min", "fullCure", "72 h"),
+            Map.of("atC", "", "fixture", "", "fullCure", "")));
+    wick.put("breakaway", "18 Nm");
+    wick.put("gapMm", "0,15");
+    wick.put("hottestC", "150");
+    wick.put("notFor", List.of("PLASTIC", "CARBON"));
+    wick.put("expiresOn", "2099-01-01");
+    wick.put("openedOn", "2020-01-15");
+    wick.put("monthsOpen", "12");
+    JsonNode there = named(bram.post("/api/shelf/products", wick).body(), "Whole wick");
+    assertThat(there.path("says").toString())
+        .isEqualTo(
+            "[\"breaks loose at 18 N·m\",\"fills gaps up to 0.15 mm\",\"holds up to 150 °C\",\"not for plastic, carbon\"]");
+    assertThat(there.path("times")).as("an empty row is none").hasSize(1);
+    assertThat(there.path("goodUntil").asString()).isEqualTo("2021-01-15");
+    assertThat(there.path("expired").asBoolean()).isTrue();
+
+    Map<String, Object> closed = product("Closed wick", "15 min", "24 h");
+    bram.post("/api/shelf/products", closed);
+    JsonNode open = bram.post("/api/shelf/products/" + closed.get("id") + "/opening", "{}").body();
+    assertThat(named(open, "Closed wick").path("product").has("openedOn")).isTrue();
+    for (Map<String, Object> one : List.of(wick, closed)) {
+      bram.post("/api/shelf/products/" + one.get("id") + "/gone", "{}");
+    }
+  }
+
+  @Test
+  void timesOfAKindThatDoesNotSetAreAskedAbout() {
+    Map<String, Object> grease = product("Odd grease", "15 min", "24 h");
+    grease.put("compound", "GREASE");
+    assertThat(bram.post("/api/shelf/products", grease).body().toString())
+        .contains("this kind does not set");
+  }
+
+  @Test
+  void aPartIsOrderedByWhatIsKnownOfIt() {
+    Map<String, Object> washer = moved("Test seal", 2, "");
+    washer.put("size", "M8");
+    washer.put("orderNumber", "ND-17");
+    bram.post("/api/shelf/parts", washer);
+    JsonNode shelf = bram.post("/api/shelf/parts", moved("Test seal", 1, "")).body();
+    for (JsonNode p : shelf.path("parts")) {
+      if (p.path("name").asString().equals("Test seal")) {
+        assertThat(p.path("size").asString()).isEqualTo("M8");
+        assertThat(p.path("orderNumber").asString()).as("stays").isEqualTo("ND-17");
+      }
+    }
+    assertThat(pieces(shelf, "Test seal")).isEqualTo(3);
+  }
+
+  @Test
   void piecesComeAndGoAndNeverBelowNone() {
     assertThat(pieces(move("Test washer", 5, "0.20").body(), "Test washer")).isEqualTo(5);
     assertThat(pieces(move("Test washer", -2, "").body(), "Test washer")).isEqualTo(3);
@@ -121,8 +185,7 @@ class ShelfTest {
         .contains("more than the 3 there are");
     assertThat(move("Test washer", 0, "").status()).isEqualTo(400);
     assertThat(move("Test washer", 1, "1.999").status()).isEqualTo(400);
-    Map<String, Object> once =
-        Map.of("id", UUID.randomUUID(), "name", "Test washer", "pieces", 1, "price", "", "why", "");
+    Map<String, Object> once = moved("Test washer", 1, "");
     bram.post("/api/shelf/parts", once);
     assertThat(pieces(bram.post("/api/shelf/parts", once).body(), "Test washer")).isEqualTo(4);
   }
@@ -152,7 +215,7 @@ class ShelfTest {
     JsonNode list = bram.get("/api/shelf/to-buy").body();
     assertThat(list.path("jobs").asInt()).isPositive();
     String csv = bram.get("/api/shelf/to-buy.csv").raw().body();
-    assertThat(csv).startsWith("name,to_buy,needed,there,price,for");
+    assertThat(csv).startsWith("name,to_buy,needed,there,price,order_as,for");
     for (JsonNode line : list.path("parts")) {
       assertThat(line.path("toBuy").asInt())
           .isEqualTo(line.path("needed").asInt() - line.path("there").asInt())

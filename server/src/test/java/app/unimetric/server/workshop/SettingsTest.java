@@ -148,12 +148,72 @@ class SettingsTest {
     assertThat(asta.get("/api/shelf/to-buy.csv").raw().body()).startsWith("name,to_buy");
     change(asta, version(), now -> now.put("decimals", "COMMA"));
     assertThat(asta.get("/api/shelf/to-buy.csv").raw().body()).startsWith("name;to_buy");
-    assertThat(asta.get("/api/book/sheet.csv").raw().body()).startsWith("make;model;year_from");
+    assertThat(asta.get("/api/sheets/of-VALUES.csv").raw().body())
+        .startsWith("make;model;year_from");
   }
 
   @Test
   void anEmptyPlaceAmongTheRulesIsSaid() {
     Answer answer = change(asta, version(), now -> now.putArray("always").addNull());
     assertThat(answer.status()).isEqualTo(400);
+  }
+
+  @Test
+  void whatTheWorkshopHoldsToAnswersAJobsQuestions() {
+    change(
+        asta,
+        version(),
+        now -> ((ObjectNode) now.path("schools")).put("CUPS", "grease").put("CLICK", "twice"));
+    Answer opened =
+        asta.post(
+            "/api/jobs",
+            Map.of(
+                "id",
+                UUID.randomUUID(),
+                "machineId",
+                bram.get("/api/machines?q=Gravel%201").body().get(0).path("id").asString(),
+                "packKey",
+                "bi-bb-together"));
+    assertThat(opened.status()).as(opened.detail()).isEqualTo(200);
+    assertThat(opened.body().toString()).contains("\"school\":\"CUPS\"},\"answer\":\"grease\"");
+    asta.post(
+        "/api/jobs/" + opened.body().path("jobId").asString() + "/cancelling",
+        Map.of("id", UUID.randomUUID(), "reason", "Opened by a test.", "version", 1));
+    Answer odd =
+        change(asta, version(), now -> ((ObjectNode) now.path("schools")).put("CUPS", "honey"));
+    assertThat(odd.status()).isEqualTo(400);
+    assertThat(odd.body().toString()).contains("schools");
+  }
+
+  @Test
+  void whatIsKeptToLeadsIsRefusedToMechanicsAtOnceButADropIsAlwaysSaid() {
+    change(
+        asta,
+        version(),
+        now ->
+            now.putArray("ofLeads")
+                .add("KEEP_SHELF")
+                .add("KEEP_TOOLS")
+                .add("KEEP_MACHINES")
+                .add("ENTER_VALUES"));
+    assertThat(bram.get("/api/session").body().path("rights").toString())
+        .isEqualTo("[\"BRING_SHEETS\",\"CANCEL_JOBS\",\"SET_RATE\"]");
+    String tool = bram.get("/api/crib").body().path("tools").get(0).path("id").asString();
+    Answer refused =
+        bram.post(
+            "/api/crib/tools/" + tool + "/happenings",
+            Map.of("id", UUID.randomUUID(), "kind", "RETIRED", "note", ""));
+    assertThat(refused.status()).isEqualTo(403);
+    assertThat(refused.detail()).contains("Only leads may bring tools in");
+    Answer dropped =
+        bram.post(
+            "/api/crib/tools/" + UUID.randomUUID() + "/happenings",
+            Map.of("id", UUID.randomUUID(), "kind", "DROPPED", "note", "off the bench"));
+    assertThat(dropped.status()).as("not refused for who says it").isEqualTo(404);
+    Answer key =
+        bram.post(
+            "/api/crib/hand-tools",
+            Map.of("id", UUID.randomUUID(), "name", "Test key", "here", true));
+    assertThat(key.status()).isEqualTo(403);
   }
 }
