@@ -122,7 +122,7 @@
     <SelectItem value="HOURS" text="hours" />
     <SelectItem value="NONE" text="nothing, it has none" />
   </Select>
-  {@render field('owner', 'Whose it is', '')}
+  {@render field('owner', 'Owner', '')}
   {@render field('note', 'Where it stands', '')}
   <Button type="submit" size="field" disabled={sending.busy}>
     {machine ? (sending.busy ? 'Changing …' : 'Change it') : sending.busy ? 'Adding …' : 'Add it'}

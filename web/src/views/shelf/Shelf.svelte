@@ -45,39 +45,31 @@
         <table class="ledger">
           <thead>
             <tr>
-              <th>Product</th><th>Kind</th><th class="num">Sets in</th><th class="num"
-                >Ride after</th
-              >
-              <th class="from">From</th><th>Good until</th><th>Lot</th><th>Opened, empty</th>
+              <th>Product</th><th>Sets in, ride after</th><th class="from">Its sheet</th>
+              <th>Good until</th><th>Lot</th><th>Opened, empty</th>
             </tr>
           </thead>
           <tbody>
             {#each shelf.products as p (p.product.id)}
               <tr>
-                <td><strong>{p.product.name}</strong></td>
-                <td>{p.words}</td>
-                {#if !p.cures}
-                  <td class="num soft" colspan="2">does not set</td>
-                {:else if p.times.length === 0}
-                  <td class="num">unknown</td>
-                  <td class="num">unknown</td>
-                {:else}
-                  <td class="num">
+                <td><strong>{p.product.name}</strong><br /><span class="soft">{p.words}</span></td>
+                <td class="times">
+                  {#if !p.cures}
+                    <span class="soft">does not set</span>
+                  {:else}
                     {#each p.times as t (t.on)}
                       <div>
-                        {t.fixtureMinutes === undefined ? 'unknown' : span(t.fixtureMinutes)}
+                        <span class="figure">
+                          {t.fixtureMinutes === undefined ? 'unknown' : span(t.fixtureMinutes)},
+                          {t.fullCureMinutes === undefined ? 'unknown' : span(t.fullCureMinutes)}
+                        </span>
+                        <span class="soft">{t.on}</span>
                       </div>
+                    {:else}
+                      unknown: use the maker’s sheet
                     {/each}
-                  </td>
-                  <td class="num">
-                    {#each p.times as t (t.on)}
-                      <div>
-                        {t.fullCureMinutes === undefined ? 'unknown' : span(t.fullCureMinutes)}
-                        <span class="soft on">{t.on}</span>
-                      </div>
-                    {/each}
-                  </td>
-                {/if}
+                  {/if}
+                </td>
                 <td class="soft from">
                   {p.product.sheet}
                   {#if p.says.length}<br />{p.says.join('; ')}{/if}
@@ -92,8 +84,8 @@
                     <br /><span class="soft">open since {day(p.product.openedOn)}</span>
                   {/if}
                 </td>
-                <td>{p.product.lot}</td>
-                <td>
+                <td class="whole">{p.product.lot}</td>
+                <td class="whole">
                   {#if here.may('KEEP_SHELF')}
                     {#if !p.product.openedOn}
                       <button
@@ -183,8 +175,12 @@
       display: none;
     }
   }
-  .on {
-    font-size: 0.75rem;
+  .times div,
+  .whole {
+    white-space: nowrap;
+  }
+  .whole :global(button + button) {
+    margin-left: 0.75rem;
   }
   .parts {
     max-width: 52rem;

@@ -239,6 +239,116 @@ class MoveInTest {
   }
 
   @Test
+  void aFleetAndACribComeAsSheetsAndWhatStoodTwiceBecomesOne() throws java.io.IOException {
+    String tag = UUID.randomUUID().toString().substring(0, 6);
+    Path fleet = Files.createTempFile("fleet", ".csv");
+    Files.writeString(
+        fleet,
+        "Name;Type;Make;Model;Year;VIN;Plate;Meter;Odometer\n"
+            + ("Ferry " + tag + ";scooter;Skerrow;125 Quay;2024;Q-" + tag + ";NS 7;miles;1 204,5\n")
+            + ("Ferry two " + tag + ";boat;Skerrow;125 Quay;2024;;;miles;\n"));
+    Path tools = Files.createTempFile("tools", ".csv");
+    Files.writeString(
+        tools,
+        "tool,type,unit,from,to,calibrated\n"
+            + ("Small click " + tag + ",click,in-lb,20,200,2026-01-15\n")
+            + ("Bearing press " + tag + ",special tool,,,,\n"));
+    try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
+      desk.go("/machines");
+      desk.text("Bring a sheet of machines").click();
+      desk.page.getByLabel("The file").setInputFiles(fleet);
+      assertThat(desk.text("Nothing of it counts yet")).isVisible();
+      assertThat(new AxeBuilder(desk.page).analyze().getViolations()).isEmpty();
+      desk.page.getByLabel("Mend line 3").click();
+      Locator line = desk.page.getByLabel("Line 3", new Page.GetByLabelOptions().setExact(true));
+      assertThat(line).containsText("use motorcycle, ATV or bicycle");
+      line.getByLabel("kind").fill("scooter");
+      line.getByText("Look at it again").click();
+      assertThat(desk.button("Accept")).hasText("Accept 2 machines");
+      desk.button("Accept").click();
+      assertThat(desk.page.getByText("Accepted", new Page.GetByTextOptions().setExact(true)))
+          .isVisible();
+
+      desk.go("/machines");
+      desk.page.getByLabel("Search machines").fill("ns 7 " + tag);
+      Locator ferry = desk.page.locator("main a:has(strong:text-is('Ferry " + tag + "'))");
+      assertThat(ferry).containsText("1 204.5 mi");
+      ferry.click();
+      desk.text("It stands here twice").click();
+      desk.page.getByLabel("Name, plate or frame number of the other").fill("two " + tag);
+      desk.button("Find it").click();
+      desk.button("It is this machine").click();
+      assertThat(desk.text("It is another after all")).isVisible();
+      desk.text("Write down a part").click();
+      Locator part = desk.page.getByLabel("A part", new Page.GetByLabelOptions().setExact(true));
+      part.getByLabel("Fitted").fill("Steel carrier");
+      part.getByLabel("Its mass").first().fill("2,1 kg");
+      part.getByLabel("Came off").fill("Carrier as delivered");
+      part.getByLabel("Its mass").last().fill("1850");
+      part.getByText("Write down").click();
+      assertThat(part).containsText("say where it lies");
+      part.getByLabel("Where that one lies now").fill("Loft, box 4");
+      part.getByText("Write down").click();
+      assertThat(desk.text("250 g heavier")).isVisible();
+      assertThat(desk.page.locator("strong:text-is('Loft, box 4')")).isVisible();
+      assertThat(new AxeBuilder(desk.page).analyze().getViolations()).isEmpty();
+
+      desk.go("/crib");
+      desk.text("Bring a sheet of tools").click();
+      desk.page.getByLabel("The file").setInputFiles(tools);
+      desk.button("Accept 2 tools").click();
+      assertThat(desk.page.getByText("Accepted", new Page.GetByTextOptions().setExact(true)))
+          .isVisible();
+      desk.go("/crib");
+      assertThat(desk.page.locator("summary:has-text('Small click " + tag + "')"))
+          .containsText("20–200 in·lbf");
+      assertThat(desk.text("Bearing press " + tag)).isVisible();
+    }
+  }
+
+  @Test
+  void aBottleWithAllItsSheetSaysAndASchoolOfTheWorkshop() {
+    String name = "Loch bond " + UUID.randomUUID().toString().substring(0, 6);
+    try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
+      desk.go("/shelf");
+      desk.text("Put a product on the shelf").click();
+      desk.page.getByLabel("Name on the bottle").fill(name);
+      desk.page.getByLabel("Kind").selectOption("WICKING");
+      desk.page.getByLabel("Holds up to").fill("150");
+      desk.page.getByLabel("plastic", new Page.GetByLabelOptions().setExact(true)).check();
+      desk.button("Another metal or temperature").click();
+      desk.page.getByLabel("Sets in").first().fill("20 min");
+      desk.page.getByLabel("Full cure").first().fill("24 h");
+      desk.page
+          .getByLabel("On", new Page.GetByLabelOptions().setExact(true))
+          .last()
+          .selectOption("STAINLESS");
+      desk.page.getByLabel("Sets in").last().fill("soon");
+      desk.page.getByLabel("Data sheet, page").fill("Sheet 9");
+      desk.button("Put on the shelf").click();
+      assertThat(desk.page.locator("form .bad")).isVisible();
+      desk.page.getByLabel("Sets in").last().fill("90 min");
+      desk.page.getByLabel("Full cure").last().fill("72 h");
+      desk.button("Put on the shelf").click();
+      Locator row = desk.page.locator("tr:has(strong:text-is('" + name + "'))");
+      assertThat(row).containsText("1.5 h, 3 days stainless steel");
+      assertThat(row).containsText("not for plastic");
+      desk.page.getByLabel(name + ": opened today").click();
+      assertThat(row).containsText("open since");
+      desk.page.getByLabel(name + ": empty or thrown away").click();
+      assertThat(row).hasCount(0);
+
+      desk.go("/settings");
+      desk.page.getByLabel("Click once or twice").selectOption("twice");
+      desk.button("Set from now on").click();
+      assertThat(desk.text("Click once or twice: once, then stop →")).isVisible();
+      desk.page.getByLabel("Click once or twice").selectOption("once");
+      desk.button("Set from now on").click();
+      assertThat(desk.text("→ once, then stop")).isVisible();
+    }
+  }
+
+  @Test
   void aToolThatFailsStopsTheBenchAndNamesWhatItTightened() {
     String job =
         TwelveJobsTest.open(Visitor.signedIn(workshop, "Asta"), "Haul 1", "bi-saddle-clamp");

@@ -21,6 +21,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -59,8 +60,7 @@ class ToolSheets implements Brings {
 
   @Override
   public List<Judged> judge(List<Map<String, String>> lines, HowFar howFar) {
-    Map<String, KeptTool> tools = new HashMap<>();
-    crib.kept().forEach(t -> tools.put(small(t.row().name()), t));
+    Map<String, KeptTool> tools = byName();
     Set<String> hand = new HashSet<>();
     crib.handToolsSaid().stream().filter(HandTool::here).forEach(t -> hand.add(small(t.name())));
     Map<String, ToolLine> before = new HashMap<>();
@@ -68,7 +68,7 @@ class ToolSheets implements Brings {
     List<Judged> judged = new ArrayList<>();
     for (Map<String, String> cells : lines) {
       try {
-        ToolLine line = read(cells, today);
+        ToolLine line = read(leftAsItIs(cells, tools), today);
         ToolLine twice = before.putIfAbsent(small(line.name()), line);
         judged.add(
             twice != null
@@ -85,6 +85,23 @@ class ToolSheets implements Brings {
       howFar.is(judged.size(), lines.size());
     }
     return judged;
+  }
+
+  /** What a sheet does not say of a tool that is there stays as it is. */
+  private static Map<String, String> leftAsItIs(
+      Map<String, String> cells, Map<String, KeptTool> tools) {
+    KeptTool there = tools.get(small(cells.getOrDefault(ToolColumn.NAME.header(), "").strip()));
+    if (there == null) {
+      return cells;
+    }
+    Map<String, String> filled = new LinkedHashMap<>(cells);
+    for (ToolColumn column : ToolColumn.ALL) {
+      String known = cell(there, column);
+      if (column != ToolColumn.CALIBRATED_ON && column != ToolColumn.USES && !known.isEmpty()) {
+        filled.putIfAbsent(column.header(), known);
+      }
+    }
+    return filled;
   }
 
   private static String small(String name) {
@@ -170,19 +187,26 @@ class ToolSheets implements Brings {
     return UUID.nameUUIDFromBytes((what + sheet + "." + line).getBytes(StandardCharsets.UTF_8));
   }
 
-  private ToolLine line(ToolSheetRow row) {
+  private ToolLine line(ToolSheetRow row, Map<String, KeptTool> tools) {
     Map<String, String> cells =
         json.readValue(row.cells(), new TypeReference<Map<String, String>>() {});
-    return read(cells, LocalDate.now(clock));
+    return read(leftAsItIs(cells, tools), LocalDate.now(clock));
+  }
+
+  private Map<String, KeptTool> byName() {
+    Map<String, KeptTool> tools = new HashMap<>();
+    crib.kept().forEach(t -> tools.put(small(t.row().name()), t));
+    return tools;
   }
 
   @Override
   public void accept(BroughtSheet sheet, Instant at, Signature by, HowFar howFar) {
     UUID id = sheet.id();
     List<ToolSheetRow> rows = mapper.bringing(id);
+    Map<String, KeptTool> there = byName();
     int done = 0;
     for (ToolSheetRow row : rows) {
-      ToolLine line = line(row);
+      ToolLine line = line(row, there);
       UUID known = row.replaces();
       if (line.isHandTool()) {
         crib.say(
@@ -245,8 +269,9 @@ class ToolSheets implements Brings {
               + ". Undo those changes first.",
           Map.of());
     }
+    Map<String, KeptTool> named = byName();
     for (ToolSheetRow row : rows) {
-      undo(id, row, tools, at, by);
+      undo(id, row, line(row, named), tools, at, by);
     }
   }
 
@@ -256,8 +281,12 @@ class ToolSheets implements Brings {
   }
 
   private void undo(
-      UUID sheet, ToolSheetRow row, Map<UUID, KeptTool> tools, Instant at, Signature by) {
-    ToolLine line = line(row);
+      UUID sheet,
+      ToolSheetRow row,
+      ToolLine line,
+      Map<UUID, KeptTool> tools,
+      Instant at,
+      Signature by) {
     ToolRow before = before(row);
     UUID tool = before == null ? made(sheet, row.line(), "tool ") : before.id();
     KeptTool now = tools.get(tool);

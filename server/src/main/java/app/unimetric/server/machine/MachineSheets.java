@@ -18,6 +18,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.Year;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -70,6 +71,21 @@ class MachineSheets implements Brings {
       return text.toLowerCase(Locale.ROOT);
     }
 
+    /** What a sheet does not say of a machine that is there stays as it is. */
+    void leftAsItIs(Map<MachineColumn, String> cells) {
+      Machine there = byFrame.get(small(cells.getOrDefault(MachineColumn.FRAME, "").strip()));
+      if (there == null) {
+        there = byName.get(small(cells.getOrDefault(MachineColumn.NAME, "").strip()));
+      }
+      if (there != null) {
+        for (MachineColumn column : MachineColumn.ALL) {
+          if (column != MachineColumn.FIGURE) {
+            cells.putIfAbsent(column, cell(there, column));
+          }
+        }
+      }
+    }
+
     @Nullable Machine named(MachineLine line) {
       return byName.get(small(line.plate().name()));
     }
@@ -96,7 +112,10 @@ class MachineSheets implements Brings {
     List<Judged> judged = new ArrayList<>();
     for (Map<String, String> cells : lines) {
       try {
-        judged.add(judged(MachineLine.of(Column.cells(MachineColumn.ALL, cells), thisYear), known));
+        Map<MachineColumn, String> said = new EnumMap<>(MachineColumn.class);
+        said.putAll(Column.cells(MachineColumn.ALL, cells));
+        known.leftAsItIs(said);
+        judged.add(judged(MachineLine.of(said, thisYear), known));
       } catch (InvalidInput e) {
         judged.add(Judged.refused(e.problems()));
       }

@@ -102,6 +102,15 @@ class MachineSheetTest {
     page = ilse.get("/api/machines/" + scow).body();
     assertThat(page.path("machine").path("modelYear").asInt()).isEqualTo(2020);
     assertThat(page.path("machine").path("note").asString()).isEmpty();
+    Answer silent =
+        look(
+            asta,
+            "MACHINES",
+            "name;kind;make;model;year\n" + line("Scow", "ATV;Tolvan;Zz 450;2020"),
+            UUID.randomUUID());
+    assertThat(standings(silent.body()))
+        .as("what it does not say stays, its meter of hours too")
+        .containsOnly(Map.entry("SAME", 1));
 
     UUID again = brought(line("Scow", "ATV;Tolvan;Zz 450;2022;;;h;;;"));
     page = ilse.get("/api/machines/" + scow).body();

@@ -87,6 +87,11 @@ class ToolSheetTest {
     brought("Short " + tag + ";click;Nm;2;20;0.1;;;;;");
     UUID change = brought("Short " + tag + ";click;Nm;2;25;0.1;;;yes;;");
     assertThat(tool("Short").path("maxNm").asDouble()).isEqualTo(25);
+    UUID silent = UUID.randomUUID();
+    Answer looked = look(asta, "TOOLS", "tool;type\nShort " + tag + ";click", silent);
+    assertThat(standings(looked.body()))
+        .as("what it does not say stays")
+        .containsOnly(Map.entry("SAME", 1));
     assertThat(undo(asta, change).status()).isEqualTo(200);
     assertThat(tool("Short").path("maxNm").asDouble()).isEqualTo(20);
     assertThat(tool("Short").path("typed").path("leftHand").asBoolean()).isFalse();
