@@ -30,6 +30,7 @@ const choices: Schemas['ChoicesResponse'] = {
   roles: [],
   layouts: [],
   clampStyles: [],
+  schools: [],
   gapStyles: [],
   clampedMaterials: [],
   locks: [],

@@ -189,6 +189,7 @@ export const ASSEMBLY: ShapeField[] = [
 export const QUESTION: ShapeField[] = [
   field('question', 'Question', 'text', { first: true }),
   field('answers', 'Answers, the usual one first', 'answers', { first: true }),
+  pick('school', 'Where good people differ', 'schools'),
 ];
 
 /** A job this one stands inside. */

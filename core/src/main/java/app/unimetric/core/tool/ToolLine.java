@@ -108,7 +108,7 @@ public record ToolLine(
             () ->
                 new ToolLine(
                     cell(cells, ToolColumn.NAME),
-                    isHandTool(kind) ? null : type,
+                    isHandTool(kind) ? null : type == null ? ToolType.CLICK : type,
                     unit == null ? TorqueUnit.NEWTON_METRE : unit,
                     figures,
                     Boolean.TRUE.equals(left),

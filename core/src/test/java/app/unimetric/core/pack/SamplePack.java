@@ -239,7 +239,8 @@ public final class SamplePack {
           Trait.CARBON, "carbon",
           Trait.SOFT_THREAD, "softThread",
           Trait.SETTLES, "settles",
-          Trait.WHEEL, "wheel");
+          Trait.WHEEL, "wheel",
+          Trait.CONTROL, "control");
 
   private static Situation situation(Fields s, ScrewThread thread) {
     Set<Circumstance> circumstances = EnumSet.copyOf(Situation.USUAL);

@@ -20,6 +20,7 @@ class UnsaidOfAJointTest {
         .containsEntry("surface.mustComeApart", "true")
         .containsEntry("surface.vibrates", "false")
         .containsEntry("critical", "false")
-        .hasSize(20);
+        .containsEntry("control", "false")
+        .hasSize(21);
   }
 }

@@ -11,6 +11,7 @@ import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
+import app.unimetric.core.pack.School;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.pack.Turn;
 import app.unimetric.core.sequence.GapStyle;
@@ -78,6 +79,7 @@ public final class ChoicesCall {
       List<Choice> layouts,
       List<Choice> clampStyles,
       List<Choice> gapStyles,
+      List<Choice> schools,
       List<Choice> clampedMaterials,
       List<Choice> locks,
       List<Choice> surfaces,
@@ -138,6 +140,7 @@ public final class ChoicesCall {
         Choice.all(Layout.values(), Layout::words),
         Choice.all(ClampPressure.Style.values(), ClampPressure.Style::words),
         Choice.all(GapStyle.values(), GapStyle::words),
+        Choice.all(School.values(), School::question),
         Choice.all(Material.values(), Material::words),
         Choice.all(Lock.values(), Lock::words),
         Choice.all(Surface.values(), Surface::words),
