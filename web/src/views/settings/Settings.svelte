@@ -4,6 +4,7 @@
   import { moment } from '../../joint/figures';
   import Loaded from '../../shell/Loaded.svelte';
   import Crew from './Crew.svelte';
+  import Doors from './Doors.svelte';
   import Own from './Own.svelte';
   import Rules from './Rules.svelte';
 
@@ -19,6 +20,7 @@
       <a href="#rules">The workshop’s rules</a>
       <a href="#own">Your sign-in</a>
       <a href="#changes">What was changed</a>
+      {#if here.isLead}<a href="#doors">At the doors</a>{/if}
     </nav>
     {#if here.isLead}<Crew />{/if}
     <Rules {page} taken={again} />
@@ -40,6 +42,7 @@
         {/each}
       </ol>
     {/if}
+    {#if here.isLead}<Doors />{/if}
   {/snippet}
 </Loaded>
 

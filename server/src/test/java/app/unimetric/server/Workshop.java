@@ -5,6 +5,7 @@ import app.unimetric.server.machine.Machine;
 import java.io.File;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,7 +18,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.TimeUnit;
-import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
@@ -87,7 +87,7 @@ public final class Workshop implements AutoCloseable {
 
   /** What earlier tests wrote down for the models of the depot is known no longer. */
   public void forgetStatedValues() {
-    try (Connection connection = context.getBean(DataSource.class).getConnection();
+    try (Connection connection = asOwner();
         Statement statement = connection.createStatement()) {
       // Evidence is not deleted; a test does, but for the sheet the depot came with.
       statement.execute(
@@ -113,6 +113,16 @@ public final class Workshop implements AutoCloseable {
     }
   }
 
+  /** As what owns the tables, which the application never is. */
+  public Connection asOwner() throws SQLException {
+    try {
+      return DriverManager.getConnection(
+          address(database), "unimetric", Files.readString(database.resolve("password")).strip());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   /** A second instance of the application on the same PostgreSQL. */
   public Workshop another(Map<String, String> properties) throws IOException {
     return new Workshop(database, run(database, properties));
@@ -128,7 +138,8 @@ public final class Workshop implements AutoCloseable {
       args.add("--" + COMPUTE_RATE + "=10000000");
     }
     args.add("--spring.datasource.url=" + address(database));
-    args.add("--spring.datasource.password=" + Files.readString(database.resolve("password")));
+    args.add("--spring.datasource.password=" + Files.readString(database.resolve("app-password")));
+    args.add("--spring.flyway.password=" + Files.readString(database.resolve("password")));
     properties.forEach((k, v) -> args.add("--" + k + "=" + v));
     return SpringApplication.run(Unimetric.class, args.toArray(String[]::new));
   }

@@ -4,6 +4,7 @@ import app.unimetric.core.bench.Signature;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.server.problem.Refusal;
 import java.security.SecureRandom;
+import java.text.Normalizer;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -43,9 +44,14 @@ class Crew {
   /** A person with the word to hand over; the word is told once and kept only as a digest. */
   record Invited(UUID id, String name, @Nullable String word) {}
 
+  /** A name without what cannot be seen of it: spaces around and doubled, letters composed. */
+  static String plain(String typed) {
+    return Normalizer.normalize(typed, Normalizer.Form.NFKC).strip().replaceAll("\\s+", " ");
+  }
+
   /** A name as it is kept. */
   static String named(String typed) {
-    String name = typed.strip().replaceAll("\\s+", " ");
+    String name = plain(typed);
     new Problems()
         .require(
             !name.isEmpty() && name.length() <= People.LONGEST_NAME,

@@ -1,16 +1,13 @@
 package app.unimetric.server.people;
 
 import app.unimetric.core.bench.Signature;
+import app.unimetric.server.audit.AuditKind;
+import app.unimetric.server.audit.AuditLog;
 import app.unimetric.server.problem.Refusal;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
-import io.github.bucket4j.Bucket;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -21,25 +18,26 @@ import org.springframework.transaction.annotation.Transactional;
 /** The people of the workshop, and proof of who they are. */
 @Service
 public class People implements UserDetailsService {
-  private static final int TRIES_PER_MINUTE = 10;
   static final int LONGEST_NAME = 100;
   private static final int LONGEST_PIN = 8;
 
   private final PersonMapper mapper;
   private final Passwords passwords;
   private final Clock clock;
-  private final Cache<String, Bucket> tries =
-      Caffeine.newBuilder().maximumSize(10_000).expireAfterAccess(Duration.ofMinutes(10)).build();
+  private final Tries tries;
+  private final AuditLog audit;
 
-  People(PersonMapper mapper, Passwords passwords, Clock clock) {
+  People(PersonMapper mapper, Passwords passwords, Tries tries, AuditLog audit, Clock clock) {
     this.mapper = mapper;
+    this.tries = tries;
+    this.audit = audit;
     this.passwords = passwords;
     this.clock = clock;
   }
 
   @Override
   public SignedIn loadUserByUsername(String name) {
-    Person person = mapper.byName(name);
+    Person person = mapper.byName(Crew.plain(name));
     if (person == null || !person.isHere()) {
       throw new UsernameNotFoundException(name);
     }
@@ -93,7 +91,7 @@ public class People implements UserDetailsService {
    * @return who it is; null when it is not
    */
   @Nullable Person invited(String name, String word) {
-    Person person = mapper.byName(name.strip());
+    Person person = mapper.byName(Crew.plain(name));
     if (person == null || person.state() != Person.State.INVITED) {
       return null;
     }
@@ -146,30 +144,12 @@ public class People implements UserDetailsService {
     }
   }
 
-  /** Slows guessing down: so many tries a minute for one name. */
-  public void countTry(String name) {
-    Bucket bucket =
-        tries.get(
-            key(name),
-            n ->
-                Bucket.builder()
-                    .addLimit(
-                        l ->
-                            l.capacity(TRIES_PER_MINUTE)
-                                .refillGreedy(TRIES_PER_MINUTE, Duration.ofMinutes(1)))
-                    .build());
-    if (!bucket.tryConsume(1)) {
-      throw Refusal.tooMany("Too many tries for this name; wait a minute.");
+  /** Somebody begins with an empty workshop: the key is not to be guessed either. */
+  public void tryKey(boolean right) {
+    long tried = tries.begin(Tries.Kind.KEY, "");
+    if (right) {
+      tries.right(tried);
     }
-  }
-
-  /** A success ends the count: only wrong tries slow a name down. */
-  void forgetTries(String name) {
-    tries.invalidate(key(name));
-  }
-
-  private static String key(String name) {
-    return name.strip().toLowerCase(Locale.ROOT);
   }
 
   /** The person who gives name and PIN on someone else's tablet. */
@@ -177,15 +157,16 @@ public class People implements UserDetailsService {
     if (name.length() > LONGEST_NAME || pin.length() > LONGEST_PIN) {
       throw Refusal.forbidden("Name and PIN do not match.");
     }
-    countTry(name);
-    Person person = mapper.byName(name.strip());
+    long tried = tries.begin(Tries.Kind.PIN, name);
+    Person person = mapper.byName(Crew.plain(name));
     if (person == null
         || !person.isHere()
         || person.role() == Role.GUEST
         || !passwords.matches(pin, person.pinHash())) {
+      audit.wrote(AuditKind.PIN_REFUSED, Crew.plain(name), "second look", Tries.address());
       throw Refusal.forbidden("Name and PIN do not match.");
     }
-    forgetTries(name);
+    tries.right(tried);
     return new Signature(person.id(), person.name(), person.role() == Role.LEAD);
   }
 }

@@ -5,6 +5,7 @@ import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.documents.settings.Right;
 import app.unimetric.documents.settings.WorkshopSettings;
+import app.unimetric.server.audit.AuditFilter;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.settings.Settings;
 import jakarta.servlet.http.HttpServletRequest;
@@ -43,6 +44,7 @@ class SessionController {
   private final Passwords passwords;
   private final Devices devices;
   private final Settings settings;
+  private final Tries tries;
   private final Clock clock;
 
   SessionController(
@@ -52,6 +54,7 @@ class SessionController {
       Passwords passwords,
       Devices devices,
       Settings settings,
+      Tries tries,
       Clock clock) {
     this.authentication = authentication;
     this.sessions = sessions;
@@ -59,6 +62,7 @@ class SessionController {
     this.passwords = passwords;
     this.devices = devices;
     this.settings = settings;
+    this.tries = tries;
     this.clock = clock;
   }
 
@@ -108,13 +112,14 @@ class SessionController {
             "password",
             "must have 1 to 200 characters.")
         .orThrow();
-    people.countTry(request.name());
+    http.setAttribute(AuditFilter.AS_WHOM, Crew.plain(request.name()));
+    long tried = tries.begin(Tries.Kind.PASSWORD, request.name());
     Authentication proof;
     try {
       proof =
           authentication.authenticate(
               UsernamePasswordAuthenticationToken.unauthenticated(
-                  request.name().strip(), request.password()));
+                  Crew.plain(request.name()), request.password()));
     } catch (AuthenticationException e) {
       if (people.invited(request.name(), request.password()) != null) {
         throw Refusal.chooseFirst(
@@ -125,7 +130,7 @@ class SessionController {
       }
       throw e;
     }
-    people.forgetTries(request.name());
+    tries.right(tried);
     if (proof.getPrincipal() instanceof SignedIn person) {
       people.keepAnew(person, request.password());
       return open(person, http, response);
@@ -145,7 +150,8 @@ class SessionController {
     if (request.name().length() > LONGEST || request.word().length() > LONGEST) {
       throw Refusal.unauthenticated(NO_INVITATION);
     }
-    people.countTry(request.name());
+    http.setAttribute(AuditFilter.AS_WHOM, Crew.plain(request.name()));
+    long tried = tries.begin(Tries.Kind.PASSWORD, request.name());
     Person person = people.invited(request.name(), request.word());
     if (person == null) {
       throw Refusal.unauthenticated(NO_INVITATION);
@@ -158,7 +164,7 @@ class SessionController {
             ? null
             : problems.under("", () -> passwords.pin(request.pin(), leastPin()));
     problems.orThrow();
-    people.forgetTries(request.name());
+    tries.right(tried);
     return open(
         people.choose(person, String.valueOf(password), pin, "chose password and PIN"),
         http,
@@ -198,12 +204,12 @@ class SessionController {
   }
 
   private Person proved(SignedIn person, String password) {
-    people.countTry(person.name());
+    long tried = tries.begin(Tries.Kind.PASSWORD, person.name());
     Person own = people.byId(person.id());
     if (own == null || !passwords.matches(password, own.passwordHash())) {
       throw InvalidInput.at("password", "is not the one you sign in with.");
     }
-    people.forgetTries(person.name());
+    tries.right(tried);
     return own;
   }
 

@@ -6,6 +6,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.bucket4j.Bucket;
 import io.github.bucket4j.ConsumptionProbe;
+import jakarta.servlet.AsyncContext;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -35,15 +36,30 @@ class ComputeLimits extends OncePerRequestFilter {
   /** A plan carries a whole pack, and so does a pack brought back. */
   private static final int MOST_PLAN_BYTES = 2 * 1024 * 1024;
 
+  private static final String SHEETS = "/api/sheets";
+  private static final String OPEN = "/api/compute/";
+  private static final int OPEN_AT_ONCE = 16;
+  private static final int OPEN_WAITING = 1000;
+
   private final ProblemWriter problems;
+  private final Bodies bodies;
+  private final OpenCalls openCalls = new OpenCalls(OPEN_AT_ONCE, OPEN_WAITING);
   private final int perMinute;
   private final Cache<String, Bucket> addresses =
       Caffeine.newBuilder().maximumSize(50_000).expireAfterAccess(Duration.ofMinutes(5)).build();
 
   ComputeLimits(
-      ProblemWriter problems, @Value("${unimetric.compute.requests-per-minute}") int perMinute) {
+      ProblemWriter problems,
+      Bodies bodies,
+      @Value("${unimetric.compute.requests-per-minute}") int perMinute) {
     this.problems = problems;
+    this.bodies = bodies;
     this.perMinute = perMinute;
+  }
+
+  @Override
+  protected boolean shouldNotFilterAsyncDispatch() {
+    return false;
   }
 
   @Override
@@ -60,7 +76,7 @@ class ComputeLimits extends OncePerRequestFilter {
       problems.write(response, HttpStatus.CONTENT_TOO_LARGE, BodyTooLarge.MESSAGE);
       return;
     }
-    if (request.getRequestURI().startsWith("/api/compute/")) {
+    if (request.getRequestURI().startsWith(OPEN) && !(request instanceof ReadBody)) {
       ConsumptionProbe probe =
           addresses.get(request.getRemoteAddr(), a -> bucket()).tryConsumeAndReturnRemaining(1);
       if (!probe.isConsumed()) {
@@ -73,14 +89,67 @@ class ComputeLimits extends OncePerRequestFilter {
         return;
       }
     }
-    chain.doFilter(new Limited(request, most), response);
+    if (request instanceof ReadBody
+        || !hasBody(request)
+        || request.getRequestURI().equals(SHEETS)) {
+      // A whole sheet is read by a thread, once it is known that a lead brings it.
+      chain.doFilter(new Limited(request, most), response);
+      return;
+    }
+    ReadBody whole;
+    try {
+      whole = bodies.readNow(request);
+    } catch (IOException e) {
+      response.setHeader(HttpHeaders.CONNECTION, "close");
+      problems.write(response, HttpStatus.REQUEST_TIMEOUT, Bodies.TOO_SLOW);
+      return;
+    }
+    if (whole == null) {
+      bodies.read(request, response, most, this::go);
+    } else if (!request.getRequestURI().startsWith(OPEN)) {
+      chain.doFilter(whole, response);
+    } else if (openCalls.enter()) {
+      try {
+        chain.doFilter(whole, response);
+      } finally {
+        openCalls.leave();
+      }
+    } else {
+      AsyncContext waited = request.startAsync(whole, response);
+      waited.setTimeout(0);
+      go(waited, response);
+    }
+  }
+
+  private static boolean hasBody(HttpServletRequest request) {
+    return request.getContentLengthLong() > 0
+        || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
+  }
+
+  private void go(AsyncContext waited, HttpServletResponse response) {
+    boolean open = ((HttpServletRequest) waited.getRequest()).getRequestURI().startsWith(OPEN);
+    if (!open) {
+      waited.dispatch();
+    } else if (!openCalls.take(waited)) {
+      try {
+        response.setHeader(HttpHeaders.RETRY_AFTER, "1");
+        problems.write(
+            response,
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "More is being worked out here than can be; try again in a second.");
+      } catch (IOException e) {
+        logger.debug("Nobody is left to read the answer", e);
+      } finally {
+        waited.complete();
+      }
+    }
   }
 
   /** A sheet of fifty thousand values with long documents. */
   private static final int MOST_SHEET_BYTES = 24 * 1024 * 1024;
 
   private static int most(String path) {
-    if (path.equals("/api/sheets")) {
+    if (path.equals(SHEETS)) {
       return MOST_SHEET_BYTES;
     }
     return path.equals("/api/compute/plan") || path.equals("/api/packs")

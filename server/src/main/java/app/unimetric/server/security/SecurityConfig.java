@@ -1,5 +1,6 @@
 package app.unimetric.server.security;
 
+import app.unimetric.server.audit.AuditFilter;
 import app.unimetric.server.people.RightsNow;
 import app.unimetric.server.problem.ProblemWriter;
 import java.util.Map;
@@ -29,12 +30,13 @@ import org.springframework.security.web.context.HttpSessionSecurityContextReposi
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfFilter;
 
 /** Who may do what. */
 @Configuration
 class SecurityConfig {
   private static final String CONTENT_POLICY =
-      "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; object-src 'none';"
+      "default-src 'self'; img-src 'self' data:; style-src 'self'; style-src-attr 'unsafe-inline'; object-src 'none';"
           + " base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
   private static final String ARGON2 = "argon2id";
@@ -57,6 +59,14 @@ class SecurityConfig {
     return registration;
   }
 
+  /** Likewise: it asks who is signed in. */
+  @Bean
+  FilterRegistrationBean<AuditFilter> auditOnlyInTheChain(AuditFilter audit) {
+    FilterRegistrationBean<AuditFilter> registration = new FilterRegistrationBean<>(audit);
+    registration.setEnabled(false);
+    return registration;
+  }
+
   @Bean
   AuthenticationManager authenticationManager(UserDetailsService people, PasswordEncoder encoder) {
     DaoAuthenticationProvider provider = new DaoAuthenticationProvider(people);
@@ -71,7 +81,9 @@ class SecurityConfig {
 
   @Bean
   CookieCsrfTokenRepository csrfTokens() {
-    return CookieCsrfTokenRepository.withHttpOnlyFalse();
+    CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+    return tokens;
   }
 
   @Bean
@@ -101,8 +113,10 @@ class SecurityConfig {
       ProblemWriter problems,
       SecurityContextRepository contexts,
       CookieCsrfTokenRepository tokens,
-      RightsNow rights) {
+      RightsNow rights,
+      AuditFilter audit) {
     return http.addFilterBefore(rights, AnonymousAuthenticationFilter.class)
+        .addFilterBefore(audit, CsrfFilter.class)
         .csrf(c -> c.spa().csrfTokenRepository(tokens))
         .securityContext(c -> c.securityContextRepository(contexts))
         .requestCache(AbstractHttpConfigurer::disable)

@@ -87,7 +87,7 @@ class FirstStart {
           "Somebody has begun with this workshop already: sign in, or ask a lead to add you.",
           Map.of());
     }
-    people.countTry("");
+    people.tryKey(key.is(b.key()));
     if (!key.is(b.key())) {
       throw InvalidInput.at(
           "key", "is not the one shown where the workshop was started; copy it from there.");

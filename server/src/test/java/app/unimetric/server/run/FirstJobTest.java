@@ -8,7 +8,9 @@ import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
 import app.unimetric.server.crib.Crib;
+import java.sql.Connection;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -99,7 +101,7 @@ class FirstJobTest {
     String machine = JobRun.machineId(bram, "Mule 2");
     JsonNode rechecks = bram.get("/api/machines/" + machine + "/rechecks").body();
     assertThat(rechecks.toString()).contains(job.id.toString());
-    assertThat(bram.get("/api/machines/" + machine).body().path("fitted").toString())
+    assertThat(bram.get("/api/machines/" + machine + "/parts").body().path("fitted").toString())
         .contains(job.id.toString(), "Front skid plate: Tolvan P-7");
     JsonNode after = job.send(job.said("NOTE", end.path("state"))).body();
     assertThat(after.path("status").asInt()).as("a note needs its reason").isEqualTo(400);
@@ -195,11 +197,25 @@ class FirstJobTest {
     JobRun job = started();
     job.send(job.said("DONE", job.run().path("state")));
     JdbcClient sql = JdbcClient.create(workshop.bean(DataSource.class));
-
-    assertThatThrownBy(() -> sql.sql("UPDATE run_event SET counter = counter + 100").update())
-        .hasMessageContaining("evidence");
-    assertThatThrownBy(() -> sql.sql("DELETE FROM meter_reading").update())
-        .hasMessageContaining("evidence");
+    List<String> changes =
+        List.of("UPDATE run_event SET counter = counter + 100", "DELETE FROM meter_reading");
+    for (String change : changes) {
+      assertThatThrownBy(() -> sql.sql(change).update())
+          .as("the application may not even try")
+          .hasStackTraceContaining("permission denied");
+    }
+    assertThatThrownBy(() -> sql.sql("TRUNCATE run_event").update())
+        .hasStackTraceContaining("permission denied");
+    assertThatThrownBy(() -> sql.sql("DROP TABLE run_event").update())
+        .hasStackTraceContaining("must be owner");
+    try (Connection owner = workshop.asOwner();
+        Statement statement = owner.createStatement()) {
+      for (String change : changes) {
+        assertThatThrownBy(() -> statement.execute(change))
+            .as("nor does the owner by mistake")
+            .hasMessageContaining("evidence");
+      }
+    }
   }
 
   private static JsonNode lastEntry(JsonNode state) {
