@@ -1,8 +1,10 @@
 <script lang="ts">
   import MovingIn from './MovingIn.svelte';
   import { api, ask } from '../../api/client';
+  import { here } from '../../api/session.svelte';
   import { day, moment } from '../../joint/figures';
   import Loaded from '../../shell/Loaded.svelte';
+  import LastBackup from './LastBackup.svelte';
   import RecheckMark from '../machines/RecheckMark.svelte';
   import DueWhen from '../machines/DueWhen.svelte';
 
@@ -128,6 +130,7 @@
         {today.crib ? 'All are in calibration.' : 'No torque tool hangs in the crib yet.'}
       </p>
     {/if}
+    {#if here.isLead}<LastBackup />{/if}
   {/snippet}
 </Loaded>
 

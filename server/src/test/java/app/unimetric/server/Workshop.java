@@ -123,6 +123,23 @@ public final class Workshop implements AutoCloseable {
     }
   }
 
+  /** The folder where its state lies, as ./start has one. */
+  public Path state() {
+    return database.getParent();
+  }
+
+  /** The application on a folder into which something was brought. */
+  public static Workshop at(Path state) throws IOException {
+    Path database = state.resolve("postgres").toAbsolutePath();
+    postgres("start", database, "--fast");
+    return new Workshop(database, run(database, Map.of("unimetric.demo", "false")));
+  }
+
+  /** Ends it with its database. */
+  public void end() throws IOException {
+    closeAll();
+  }
+
   /** A second instance of the application on the same PostgreSQL. */
   public Workshop another(Map<String, String> properties) throws IOException {
     return new Workshop(database, run(database, properties));

@@ -16,7 +16,9 @@ class StrictMapper {
     return builder -> {
       StrictJson.configure(builder);
       builder.addModule(
-          new SimpleModule("wire").addSerializer(ScaleReading.class, new WireReading.Writer()));
+          new SimpleModule("wire")
+              .addSerializer(ScaleReading.class, new WireReading.Writer())
+              .addDeserializer(String.class, new PlainText()));
     };
   }
 

@@ -104,13 +104,17 @@ class ProblemHandler {
     return false;
   }
 
-  private static String plain(HttpStatus status) {
+  static String plain(HttpStatus status) {
     return switch (status) {
       case NOT_FOUND -> "There is nothing at this address.";
       case METHOD_NOT_ALLOWED -> "This address does not take that kind of request.";
       case UNSUPPORTED_MEDIA_TYPE -> "Send JSON with the content type application/json.";
       case NOT_ACCEPTABLE -> "The answer is JSON; ask for application/json.";
       case CONTENT_TOO_LARGE -> BodyTooLarge.MESSAGE;
+      case REQUEST_TIMEOUT ->
+          "The request did not come through in time; look at the connection and try again.";
+      case INTERNAL_SERVER_ERROR ->
+          "Something went wrong here, not with your entry. It is in the server's log.";
       default -> "The request is not complete or not in the form expected.";
     };
   }

@@ -34,7 +34,10 @@ interface ShelfMapper {
 
   void name(@Param("name") String name);
 
-  int lockPieces(@Param("name") String name);
+  /** Nobody else moves pieces of a part until this is over. */
+  String lock(@Param("name") String name);
+
+  int pieces(@Param("name") String name);
 
   void price(@Param("name") String name, @Param("price") BigDecimal price);
 

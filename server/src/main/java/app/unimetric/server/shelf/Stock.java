@@ -165,7 +165,8 @@ public class Stock {
         .orThrow();
     String name = part.strip();
     mapper.name(name);
-    int there = mapper.lockPieces(name);
+    mapper.lock(name);
+    int there = mapper.pieces(name);
     new Problems()
         .require(there + pieces >= 0, "pieces", "takes off more than the " + there + " there are.")
         .orThrow();
@@ -183,7 +184,8 @@ public class Stock {
   void use(SignedOff signed) {
     for (OneTimePart part : signed.pack().oneTimeParts()) {
       mapper.name(part.name());
-      int taken = Math.min(part.count(), mapper.lockPieces(part.name()));
+      mapper.lock(part.name());
+      int taken = Math.min(part.count(), mapper.pieces(part.name()));
       if (taken > 0) {
         mapper.move(
             UUID.randomUUID(),

@@ -9,6 +9,11 @@ import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
 /** Nothing that matters is kept in memory: a session of one instance is good at another. */
@@ -34,5 +39,52 @@ class TwoInstancesTest {
       assertThat(Visitor.signedIn(second, "Asta").get("/api/machines").body().size())
           .isEqualTo(before);
     }
+  }
+
+  @Test
+  void fiftyTakersOnTwoServersTakeNoMoreThanThereIs(Workshop workshop)
+      throws IOException, InterruptedException {
+    String part = "Zz washer " + UUID.randomUUID();
+    try (Workshop second = workshop.another(Map.of("unimetric.demo", "true"))) {
+      Visitor here = Visitor.signedIn(workshop, "Bram");
+      Visitor there = Visitor.signedIn(second, "Ilse");
+      assertThat(here.post("/api/shelf/parts", taken(part, 30)).status()).isEqualTo(200);
+      ExecutorService hands = Executors.newFixedThreadPool(10);
+      AtomicInteger got = new AtomicInteger();
+      for (int i = 0; i < 50; i++) {
+        Visitor who = i % 2 == 0 ? here : there;
+        hands.execute(
+            () -> {
+              if (who.post("/api/shelf/parts", taken(part, -1)).status() == 200) {
+                got.incrementAndGet();
+              }
+            });
+      }
+      hands.shutdown();
+      assertThat(hands.awaitTermination(60, TimeUnit.SECONDS)).isTrue();
+      assertThat(got).hasValue(30);
+      assertThat(here.get("/api/shelf").raw().body())
+          .contains("{\"name\":\"" + part + "\",\"pieces\":0");
+    }
+  }
+
+  private static Map<String, Object> taken(String part, int pieces) {
+    return Map.of(
+        "id",
+        UUID.randomUUID(),
+        "name",
+        part,
+        "pieces",
+        pieces,
+        "price",
+        "",
+        "size",
+        "",
+        "strength",
+        "",
+        "orderNumber",
+        "",
+        "why",
+        "test");
   }
 }
