@@ -303,6 +303,13 @@ class MoveInTest {
       assertThat(desk.page.locator("summary:has-text('Small click " + tag + "')"))
           .containsText("20–200 in·lbf");
       assertThat(desk.text("Bearing press " + tag)).isVisible();
+      desk.text("Bring a sheet of tools").click();
+      desk.link(tools.getFileName().toString()).first().click();
+      desk.button("Undo this sheet").click();
+      assertThat(desk.page.getByText("Undone", new Page.GetByTextOptions().setExact(true)))
+          .isVisible();
+      desk.go("/crib");
+      assertThat(desk.text("No longer here")).isVisible();
     }
   }
 
