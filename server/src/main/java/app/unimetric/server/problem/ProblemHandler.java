@@ -5,6 +5,7 @@ import app.unimetric.core.problem.Problem;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
@@ -55,6 +56,12 @@ class ProblemHandler {
         "This was sent twice at the same moment; it counts once. Look again.",
         List.of(),
         Map.of());
+  }
+
+  @ExceptionHandler(InvalidParameterException.class)
+  ResponseEntity<ProblemBody> undecodable(InvalidParameterException e) {
+    return bad(
+        List.of(new Problem("", "The address holds characters that are no text; type it anew.")));
   }
 
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)

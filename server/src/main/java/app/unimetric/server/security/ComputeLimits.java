@@ -71,6 +71,14 @@ class ComputeLimits extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
+    String type = request.getContentType();
+    if (type != null && type.contains("*")) {
+      problems.write(
+          response,
+          HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+          "Say what it is that you send: JSON, with the content type application/json.");
+      return;
+    }
     int most = most(request.getRequestURI());
     if (request.getContentLengthLong() > most) {
       problems.write(response, HttpStatus.CONTENT_TOO_LARGE, BodyTooLarge.MESSAGE);

@@ -11,6 +11,7 @@ import java.io.InputStreamReader;
 import java.io.OutputStream;
 import java.net.Socket;
 import java.net.URI;
+import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -117,5 +118,19 @@ class SlowBodiesTest {
         assertThat(answer).doesNotContain("<html");
       }
     }
+  }
+
+  @Test
+  void whatCannotBeReadAtAllIsNoFaultOfTheServer() {
+    Visitor bram = Visitor.signedIn(workshop, "Bram");
+    assertThat(bram.get("/api/machines?q=%00%ff").status()).isEqualTo(400);
+    assertThat(
+            bram.send(
+                    HttpRequest.newBuilder(URI.create(workshop.url() + "/api/session"))
+                        .header("Content-Type", "*/*")
+                        .header("X-XSRF-TOKEN", bram.token())
+                        .POST(HttpRequest.BodyPublishers.ofString("{}")))
+                .status())
+        .isEqualTo(415);
   }
 }
