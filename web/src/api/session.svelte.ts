@@ -34,6 +34,10 @@ export const here = {
   get workshop() {
     return session?.workshop ?? null;
   },
+  /** What meters of machines can count. */
+  get meters() {
+    return session?.meters ?? [];
+  },
   get units() {
     return session?.units ?? [];
   },

@@ -8,12 +8,8 @@
   import NewMachine from './NewMachine.svelte';
 
   const KINDS = { MOTORCYCLE: 'Motorcycles', ATV: 'ATVs', BICYCLE: 'Bicycles' } as const;
-  const SIGNS: Record<Schemas['Machine']['meter'], string> = {
-    KM: 'km',
-    MILES: 'mi',
-    HOURS: 'h',
-    NONE: '',
-  };
+  const sign = (meter: Schemas['Machine']['meter']) =>
+    here.meters.find((m) => m.code === meter)?.sign ?? '';
   /** As many as are found at once. */
   const MOST = 200;
   const find = (q: string) => ask(api.GET('/api/machines', { params: { query: { q } } }));
@@ -87,7 +83,7 @@
               <span class="figure meter">
                 {#if m.meter !== 'NONE'}
                   {m.meterFigure === undefined ? '–' : thousands(m.meterFigure)}
-                  <span class="soft">{SIGNS[m.meter]}</span>
+                  <span class="soft">{sign(m.meter)}</span>
                 {/if}
               </span>
             </a>

@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import { api, ask, type Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
+  import { here } from '../../api/session.svelte';
   import { Submission } from '../../api/submission.svelte';
   import { navigate } from '../../router';
   import TroubleNote from '../../shell/TroubleNote.svelte';
@@ -117,10 +118,9 @@
   {@render field('frameNumber', 'Frame number', '')}
   {@render field('registration', 'Number plate', '')}
   <Select labelText="Its meter counts" bind:selected={typed.meter}>
-    <SelectItem value="KM" text="kilometres" />
-    <SelectItem value="MILES" text="miles" />
-    <SelectItem value="HOURS" text="hours" />
-    <SelectItem value="NONE" text="nothing, it has none" />
+    {#each here.meters as meter (meter.code)}
+      <SelectItem value={meter.code} text={meter.counts} />
+    {/each}
   </Select>
   {@render field('owner', 'Owner', '')}
   {@render field('note', 'Where it stands', '')}

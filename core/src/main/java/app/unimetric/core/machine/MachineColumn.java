@@ -1,56 +1,40 @@
 package app.unimetric.core.machine;
 
+import static app.unimetric.core.table.ColumnWords.needed;
+import static app.unimetric.core.table.ColumnWords.optional;
+
 import app.unimetric.core.table.Column;
+import app.unimetric.core.table.ColumnWords;
 import java.util.List;
 
 /** The columns of a sheet of machines. */
 public enum MachineColumn implements Column {
-  NAME(true, "name", "machine", "called", "fleet number", "unit"),
-  KIND(true, "kind", "type", "vehicle type", "category"),
-  MAKE(true, "make", "manufacturer", "maker", "brand"),
-  MODEL(true, "model"),
-  YEAR(true, "model_year", "year", "my"),
-  VARIANT(false, "variant", "version", "trim"),
+  NAME(needed("name", "machine", "called", "fleet number", "unit")),
+  KIND(needed("kind", "type", "vehicle type", "category")),
+  MAKE(needed("make", "manufacturer", "maker", "brand")),
+  MODEL(needed("model")),
+  YEAR(needed("model_year", "year", "my")),
+  VARIANT(optional("variant", "version", "trim")),
   FRAME(
-      false,
-      "frame_number",
-      "frame",
-      "vin",
-      "chassis",
-      "chassis number",
-      "serial",
-      "serial number"),
-  REGISTRATION(false, "registration", "plate", "number plate", "licence plate", "license plate"),
-  METER(false, "meter", "meter kind", "counts"),
-  FIGURE(false, "meter_figure", "reading", "odometer", "mileage", "hours", "km"),
-  OWNER(false, "owner", "customer", "whose"),
-  PLACE(false, "place", "location", "stands", "note", "depot");
+      optional(
+          "frame_number", "frame", "vin", "chassis", "chassis number", "serial", "serial number")),
+  REGISTRATION(optional("registration", "plate", "number plate", "licence plate", "license plate")),
+  METER(optional("meter", "meter kind", "counts")),
+  FIGURE(optional("meter_figure", "reading", "odometer", "mileage", "hours", "km")),
+  OWNER(optional("owner", "customer", "whose")),
+  PLACE(optional("place", "location", "stands", "note", "depot"));
 
   /** All of them, in the order they are written out. */
   public static final List<MachineColumn> ALL = List.of(values());
 
-  private final boolean needed;
-  private final String header;
-  private final List<String> alsoCalled;
+  private final ColumnWords words;
 
-  MachineColumn(boolean needed, String header, String... alsoCalled) {
-    this.needed = needed;
-    this.header = header;
-    this.alsoCalled = List.of(alsoCalled);
+  MachineColumn(ColumnWords words) {
+    this.words = words;
   }
 
   @Override
-  public String header() {
-    return header;
-  }
-
-  @Override
-  public List<String> alsoCalled() {
-    return alsoCalled;
-  }
-
-  @Override
-  public boolean isNeeded() {
-    return needed;
+  public ColumnWords words() {
+    return words;
   }
 }

@@ -8,21 +8,22 @@ import java.util.Optional;
 
 /** A column of a kind of sheet, with the words people put over it. */
 public interface Column {
-  /** As it is written out: small letters, words apart by underscores. */
-  String header();
+  ColumnWords words();
 
-  /** What people write instead, in small letters. */
-  List<String> alsoCalled();
+  default String header() {
+    return words().header();
+  }
 
-  /** Whether a sheet without it cannot be read. */
-  boolean isNeeded();
+  default boolean isNeeded() {
+    return words().isNeeded();
+  }
 
   /** Whether people call it so. */
   default boolean isCalled(String typed) {
     String word = typed.strip().toLowerCase(Locale.ROOT);
     return header().equals(word.replace(' ', '_'))
-        || alsoCalled().contains(word)
-        || alsoCalled().contains(word.replace('_', ' '));
+        || words().alsoCalled().contains(word)
+        || words().alsoCalled().contains(word.replace('_', ' '));
   }
 
   /** The one of some columns that people call so; none for words nobody knows. */

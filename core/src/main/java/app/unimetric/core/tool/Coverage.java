@@ -50,8 +50,6 @@ public record Coverage(List<Need> gaps, int covered, List<Need> tight, @Nullable
     2, 5, 6, 10, 12, 15, 20, 25, 30, 40, 50, 60, 80, 100, 120, 150, 200, 250, 300, 350, 400
   };
 
-  private static final double LOWEST_SHARE = 0.2;
-
   public Coverage {
     gaps = List.copyOf(gaps);
     tight = List.copyOf(tight);
@@ -98,7 +96,12 @@ public record Coverage(List<Need> gaps, int covered, List<Need> tight, @Nullable
               "new",
               ToolType.CLICK,
               new TorqueTool(
-                  max * LOWEST_SHARE, max, null, null, TorqueUnit.NEWTON_METRE, List.of()),
+                  TorqueTool.usualMinimum(max),
+                  max,
+                  null,
+                  null,
+                  TorqueUnit.NEWTON_METRE,
+                  List.of()),
               today,
               0,
               null);
@@ -111,7 +114,7 @@ public record Coverage(List<Need> gaps, int covered, List<Need> tight, @Nullable
         }
       }
       if (closes > 0 && (best == null || closes > best.closes())) {
-        best = new Advice(max * LOWEST_SHARE, max, closes, gaps.size(), left);
+        best = new Advice(TorqueTool.usualMinimum(max), max, closes, gaps.size(), left);
       }
     }
     return best;

@@ -25,6 +25,8 @@ public record TorqueTool(
     @Nullable Double graduation,
     TorqueUnit unit,
     List<Double> presets) {
+  private static final double LOWEST_SHARE = 0.2;
+
   private static final int MOST_MARKS = 100_000;
 
   public TorqueTool {
@@ -66,5 +68,15 @@ public record TorqueTool(
   /** a as a share: as given, else 0.06 for tools to 10 N·m and 0.04 above (ISO 6789-1). */
   public double deviation() {
     return PermissibleDeviation.of(deviationPercent, maxNm);
+  }
+
+  /**
+   * Where the trusted span begins that nobody stated: at a fifth of its end (ISO 6789-1).
+   *
+   * @param max end of the span, in any unit
+   * @return in the same unit
+   */
+  public static double usualMinimum(double max) {
+    return max * LOWEST_SHARE;
   }
 }

@@ -63,7 +63,7 @@ class CellTextTest {
               .flatMap(
                   c ->
                       java.util.stream.Stream.concat(
-                          java.util.stream.Stream.of(c.header()), c.alsoCalled().stream()))
+                          java.util.stream.Stream.of(c.header()), c.words().alsoCalled().stream()))
               .toList();
       assertThat(words).doesNotHaveDuplicates();
       columns.forEach(c -> assertThat(Column.called(columns, c.header()).isPresent()).isTrue());

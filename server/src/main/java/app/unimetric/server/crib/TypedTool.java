@@ -3,12 +3,14 @@ package app.unimetric.server.crib;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.quantity.LeftEmpty;
 import app.unimetric.core.quantity.LengthText;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.table.Changes;
 import app.unimetric.core.tool.ToolColumn;
 import app.unimetric.core.tool.ToolLine;
 import app.unimetric.core.tool.ToolType;
+import app.unimetric.core.tool.TorqueTool;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -39,7 +41,6 @@ record TypedTool(
     String adapterLever,
     String adapterExtension,
     String adapterAngle) {
-  private static final double LOWEST_SHARE = 0.2;
   private static final int MOST_PRESETS = 100;
 
   static TypedTool of(ToolRow t) {
@@ -126,28 +127,28 @@ record TypedTool(
       throw new IllegalStateException();
     }
     double factor = scale.newtonMetres();
-    Double lower = none(least);
-    Double angle = none(turned);
+    Double lower = LeftEmpty.none(least);
+    Double angle = LeftEmpty.none(turned);
     return new ToolRow(
         id,
         name.strip().replaceAll("\\s+", " "),
         type,
         (lower == null ? lowest(only, most) : lower) * factor,
         most * factor,
-        none(off),
-        none(mark),
+        LeftEmpty.none(off),
+        LeftEmpty.none(mark),
         scale.code(),
         only,
         cyclesBefore,
-        none(lever),
-        none(reach),
+        LeftEmpty.none(lever),
+        LeftEmpty.none(reach),
         angle == null ? null : adapterAngle.strip().startsWith("-") ? -angle : angle,
         leftHand,
         version);
   }
 
   private static double lowest(List<Double> presets, double max) {
-    return presets.stream().min(Double::compare).orElse(max * LOWEST_SHARE);
+    return presets.stream().min(Double::compare).orElse(TorqueTool.usualMinimum(max));
   }
 
   private List<Double> figures() {
@@ -161,15 +162,11 @@ record TypedTool(
   }
 
   private static Double figure(String typed, String field) {
-    return typed.isBlank() ? Double.NaN : (Double) DecimalText.parse(typed, field);
+    return LeftEmpty.or(typed, () -> DecimalText.parse(typed, field));
   }
 
   private static Double length(String typed, String field) {
-    return typed.isBlank() ? Double.NaN : (Double) LengthText.parseMm(typed, field);
-  }
-
-  private static @Nullable Double none(@Nullable Double figure) {
-    return figure == null || figure.isNaN() ? null : figure;
+    return LeftEmpty.or(typed, () -> LengthText.parseMm(typed, field));
   }
 
   private static String typed(@Nullable Double figure) {

@@ -1,7 +1,6 @@
 package app.unimetric.server.database;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,9 +9,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** When the workshop was last backed up. */
 @RestController
 class BackupController {
-  /** One is made every day; two missed ones are no accident. */
-  private static final Duration FRESH = Duration.ofDays(2);
-
   private final BackupMapper mapper;
   private final Clock clock;
 
@@ -32,7 +28,6 @@ class BackupController {
     BackupMade last = mapper.last();
     return last == null
         ? new LastBackup(null, null, false)
-        : new LastBackup(
-            last.file(), last.madeAt(), last.madeAt().isBefore(clock.instant().minus(FRESH)));
+        : new LastBackup(last.file(), last.madeAt(), last.isOld(clock.instant()));
   }
 }

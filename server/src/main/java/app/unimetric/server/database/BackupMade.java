@@ -1,5 +1,6 @@
 package app.unimetric.server.database;
 
+import java.time.Duration;
 import java.time.Instant;
 
 /**
@@ -8,4 +9,11 @@ import java.time.Instant;
  * @param file its name
  * @param bytes its size
  */
-record BackupMade(String file, long bytes, Instant madeAt) {}
+record BackupMade(String file, long bytes, Instant madeAt) {
+  /** One is made every day; two missed ones are no accident. */
+  private static final Duration FRESH = Duration.ofDays(2);
+
+  boolean isOld(Instant now) {
+    return madeAt.isBefore(now.minus(FRESH));
+  }
+}

@@ -1,6 +1,7 @@
 package app.unimetric.server.machine;
 
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.machine.Doubles;
 import app.unimetric.core.machine.MachineLine;
 import app.unimetric.core.machine.Plate;
 import app.unimetric.core.meter.MeterLeap;
@@ -171,7 +172,15 @@ public class Fleet {
     if (stays.id().equals(gone.mergedInto())) {
       return stays;
     }
-    String apart = Doubles.whyNotOne(stays, gone);
+    if (stays.id().equals(gone.id())) {
+      throw Refusal.conflict("It is this very machine; choose the other one.", Map.of());
+    }
+    if (gone.mergedInto() != null) {
+      throw Refusal.conflict(
+          "“" + gone.name() + "” is taken for another machine already; part the two first.",
+          Map.of());
+    }
+    String apart = Doubles.whyNotOne(stays.line(), gone.line());
     if (apart != null) {
       throw Refusal.conflict(apart, Map.of());
     }

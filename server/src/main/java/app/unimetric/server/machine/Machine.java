@@ -1,5 +1,7 @@
 package app.unimetric.server.machine;
 
+import app.unimetric.core.machine.MachineLine;
+import app.unimetric.core.machine.Plate;
 import app.unimetric.core.meter.MeterKind;
 import app.unimetric.core.pack.MachineKind;
 import app.unimetric.core.table.Changes;
@@ -51,6 +53,17 @@ public record Machine(
         .of("owner", before.owner, owner)
         .of("where it stands", before.note, note)
         .words();
+  }
+
+  /** As it would stand in a sheet. */
+  MachineLine line() {
+    return new MachineLine(
+        new Plate(name, make, model, modelYear, variant, frameNumber, registration),
+        kind,
+        meter,
+        meter == MeterKind.NONE ? null : meterFigure,
+        owner,
+        note);
   }
 
   /** Make and model in one, as packs name the machines they are written for. */

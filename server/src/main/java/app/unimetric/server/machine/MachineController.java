@@ -10,7 +10,6 @@ import app.unimetric.server.settings.Settings;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Year;
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -36,9 +35,6 @@ class MachineController {
     this.settings = settings;
     this.clock = clock;
   }
-
-  /** A meter a machine can have. */
-  record MeterChoice(MeterKind code, String counts) {}
 
   /**
    * @param meterSign beside figures of its meter; empty where it has none
@@ -158,11 +154,6 @@ class MachineController {
         fleet.changes(id),
         fleet.doubles(id),
         into == null ? null : fleet.machine(into));
-  }
-
-  @GetMapping("/meters")
-  List<MeterChoice> meters() {
-    return Arrays.stream(MeterKind.values()).map(k -> new MeterChoice(k, k.counts())).toList();
   }
 
   /**

@@ -16,6 +16,9 @@ interface PartMapper {
 
   List<KeptPart> kept(@Param("machineId") UUID machineId);
 
+  /** Whether a swap of this id was taken before. */
+  boolean isWrittenDown(@Param("id") UUID id);
+
   @Nullable UUID machineOf(@Param("partId") UUID partId);
 
   void addFitted(

@@ -108,6 +108,14 @@ class Parts {
   @Transactional
   public void swap(UUID machineId, Swap swap, LocalDate day, Instant at, Signature by) {
     fleet.machine(machineId);
+    if (mapper.isWrittenDown(swap.id())) {
+      return;
+    }
+    UUID off = swap.offFittedId();
+    if (off != null && mapper.fitted(machineId).stream().noneMatch(p -> p.id().equals(off))) {
+      throw Refusal.conflict(
+          "“" + swap.off() + "” is not on this machine any more; look again.", Map.of());
+    }
     UUID fittedId = swap.fitted().isBlank() ? null : swap.id();
     if (fittedId != null) {
       mapper.addFitted(

@@ -1,6 +1,7 @@
 package app.unimetric.server.machine;
 
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.LeftEmpty;
 import app.unimetric.core.quantity.MassText;
 import app.unimetric.server.people.SignedIn;
 import java.time.Clock;
@@ -70,7 +71,13 @@ class PartsController {
     parts.swap(
         id,
         new Parts.Swap(
-            s.id(), s.fitted(), none(on), s.off(), s.offFittedId(), none(off), s.place()),
+            s.id(),
+            s.fitted(),
+            LeftEmpty.none(on),
+            s.off(),
+            s.offFittedId(),
+            LeftEmpty.none(off),
+            s.place()),
         LocalDate.now(clock),
         clock.instant(),
         person.signature());
@@ -84,10 +91,6 @@ class PartsController {
   }
 
   private static Double mass(String typed, String field) {
-    return typed.isBlank() ? Double.NaN : (Double) MassText.parseG(typed, field);
-  }
-
-  private static @Nullable Double none(@Nullable Double figure) {
-    return figure == null || figure.isNaN() ? null : figure;
+    return LeftEmpty.or(typed, () -> MassText.parseG(typed, field));
   }
 }

@@ -1,5 +1,6 @@
 package app.unimetric.server.people;
 
+import app.unimetric.core.meter.MeterKind;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -73,6 +74,9 @@ class SessionController {
   /** A unit as the screens show it: factor and sign come from the core. */
   record Unit(String code, String sign, double newtonMetres) {}
 
+  /** What a machine's meter can count, with its sign. */
+  record Meter(MeterKind code, String sign, String counts) {}
+
   /**
    * The workshop as every screen needs it.
    *
@@ -91,6 +95,7 @@ class SessionController {
       boolean empty,
       LocalDate today,
       List<Unit> units,
+      List<Meter> meters,
       ThisWorkshop workshop,
       List<Right> rights) {}
 
@@ -263,6 +268,7 @@ class SessionController {
         Arrays.stream(TorqueUnit.values())
             .map(u -> new Unit(u.code(), u.sign(), u.newtonMetres()))
             .toList(),
+        Arrays.stream(MeterKind.values()).map(k -> new Meter(k, k.sign(), k.counts())).toList(),
         new ThisWorkshop(own.name(), own.unit().code(), own.currency(), own.doors().leastPin()),
         person == null || person.role() == Role.GUEST
             ? List.of()

@@ -5,6 +5,7 @@ import app.unimetric.core.plan.JobCost;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.quantity.LeftEmpty;
 import app.unimetric.core.quantity.MinutesText;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.stated.TorqueText;
@@ -207,7 +208,12 @@ class ShelfController {
     Double gap = problems.under("", () -> figure(p.gapMm(), "gapMm"));
     Double hottest = problems.under("", () -> figure(p.hottestC(), "hottestC"));
     problems.orThrow();
-    return new ProductSheet(times, none(breaks), none(gap), none(hottest), Set.copyOf(p.notFor()));
+    return new ProductSheet(
+        times,
+        LeftEmpty.none(breaks),
+        LeftEmpty.none(gap),
+        LeftEmpty.none(hottest),
+        Set.copyOf(p.notFor()));
   }
 
   private static CureTimes times(CureFields row) {
@@ -216,7 +222,8 @@ class ShelfController {
     Double fullCure = problems.under("", () -> minutes(row.fullCure(), "fullCure"));
     Double at = problems.under("", () -> figure(row.atC(), "atC"));
     problems.orThrow();
-    return new CureTimes(row.metal(), none(at), none(fixture), none(fullCure));
+    return new CureTimes(
+        row.metal(), LeftEmpty.none(at), LeftEmpty.none(fixture), LeftEmpty.none(fullCure));
   }
 
   private static Double breakaway(String typed) {
@@ -235,15 +242,11 @@ class ShelfController {
   }
 
   private static Double figure(String typed, String field) {
-    return typed.isBlank() ? Double.NaN : (Double) DecimalText.parse(typed, field);
+    return LeftEmpty.or(typed, () -> DecimalText.parse(typed, field));
   }
 
   private static Double minutes(String typed, String field) {
-    return typed.isBlank() ? Double.NaN : (Double) MinutesText.parse(typed, field);
-  }
-
-  private static @Nullable Double none(@Nullable Double minutes) {
-    return minutes == null || minutes.isNaN() ? null : minutes;
+    return LeftEmpty.or(typed, () -> MinutesText.parse(typed, field));
   }
 
   @PostMapping("/api/shelf/products/{id}/gone")

@@ -107,16 +107,12 @@ public class Stock {
             "sheet",
             "is missing: say which data sheet states this.")
         .require(
-            !anaerobicOnly(product.data()) || product.compound().isAnaerobic(),
+            product.data().times().isEmpty() || product.compound().isAnaerobic(),
             "times",
             "are stated, but this kind does not set.");
     problems.under("", product::product);
     problems.orThrow();
     mapper.addProduct(product);
-  }
-
-  private static boolean anaerobicOnly(ProductSheet data) {
-    return !data.times().isEmpty();
   }
 
   /** A bottle was opened; opened before, it stays so. */

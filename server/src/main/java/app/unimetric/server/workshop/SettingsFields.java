@@ -7,6 +7,7 @@ import app.unimetric.core.plan.SecondLook;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.quantity.LeftEmpty;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.stated.Aim;
@@ -75,9 +76,9 @@ record SettingsFields(
           key.isBlank() ? "own-" + UUID.randomUUID() : key,
           why.strip(),
           afterFirstRide,
-          none(kilometres),
+          LeftEmpty.none(kilometres),
           whole(ofDays, "days"),
-          none(ofHours));
+          LeftEmpty.none(ofHours));
     }
   }
 
@@ -187,15 +188,11 @@ record SettingsFields(
   }
 
   private static Double figure(String typed, String field) {
-    return typed.isBlank() ? Double.NaN : (Double) DecimalText.parse(typed, field);
-  }
-
-  private static @Nullable Double none(@Nullable Double figure) {
-    return figure == null || figure.isNaN() ? null : figure;
+    return LeftEmpty.or(typed, () -> DecimalText.parse(typed, field));
   }
 
   private static @Nullable Integer whole(@Nullable Double figure, String field) {
-    Double there = none(figure);
+    Double there = LeftEmpty.none(figure);
     if (there == null) {
       return null;
     }

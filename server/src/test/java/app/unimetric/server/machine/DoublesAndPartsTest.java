@@ -167,6 +167,16 @@ class DoublesAndPartsTest {
     back.put("offMass", "");
     back.put("place", "Sold");
     ilse.post("/api/machines/" + id + "/parts", back);
+    assertThat(ilse.post("/api/machines/" + id + "/parts", back).status())
+        .as("sent again")
+        .isEqualTo(200);
+    back.put("id", UUID.randomUUID());
+    Answer twice = ilse.post("/api/machines/" + id + "/parts", back);
+    assertThat(twice.status()).as("it came off already").isEqualTo(409);
+    assertThat(twice.detail()).contains("not on this machine any more");
+    assertThat(ilse.post("/api/machines/" + machine() + "/parts", back).status())
+        .as("nor was it ever on another")
+        .isEqualTo(409);
     Answer gone =
         ilse.post(
             "/api/parts/" + swap + "/place",

@@ -152,6 +152,25 @@ class ShelfTest {
   }
 
   @Test
+  void anEmptyPlaceAmongMaterialsOrRowsIsSaid() {
+    String body =
+        "{\"id\":\"%s\",\"name\":\"x\",\"compound\":\"LOW\",\"times\":%s,\"breakaway\":\"\",\"gapMm\":\"\",\"hottestC\":\"\",\"notFor\":%s,\"monthsOpen\":\"\",\"lot\":\"\",\"sheet\":\"\"}";
+    for (String[] wrong : new String[][] {{"[null]", "[]"}, {"[]", "[null]"}, {"[]", "null"}}) {
+      Answer answer =
+          bram.post("/api/shelf/products", body.formatted(UUID.randomUUID(), wrong[0], wrong[1]));
+      assertThat(answer.status()).as(answer.raw().body()).isEqualTo(400);
+    }
+    assertThat(
+            bram.post(
+                    "/api/shelf/products",
+                    body.replace("\"gapMm\":\"\"", "\"gapMm\":\"99999999\"")
+                        .formatted(UUID.randomUUID(), "[]", "[]"))
+                .status())
+        .as("a gap nothing fills")
+        .isEqualTo(400);
+  }
+
+  @Test
   void timesOfAKindThatDoesNotSetAreAskedAbout() {
     Map<String, Object> grease = product("Odd grease", "15 min", "24 h");
     grease.put("compound", "GREASE");

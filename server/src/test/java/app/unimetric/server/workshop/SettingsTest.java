@@ -159,6 +159,18 @@ class SettingsTest {
   }
 
   @Test
+  void anEmptyPlaceAmongRightsOrSchoolsIsSaid() {
+    assertThat(change(asta, version(), now -> now.putArray("ofLeads").addNull()).status())
+        .isEqualTo(400);
+    assertThat(
+            change(asta, version(), now -> ((ObjectNode) now.path("schools")).putNull("CUPS"))
+                .status())
+        .isEqualTo(400);
+    assertThat(change(asta, version(), now -> now.put("benchC", "41")).body().toString())
+        .contains("benchC");
+  }
+
+  @Test
   void whatTheWorkshopHoldsToAnswersAJobsQuestions() {
     change(
         asta,

@@ -1,20 +1,17 @@
-package app.unimetric.server.machine;
+package app.unimetric.core.machine;
 
 import app.unimetric.core.meter.MeterKind;
 import org.jspecify.annotations.Nullable;
 
 /** Two entries that may be one machine. */
-final class Doubles {
+public final class Doubles {
   private Doubles() {}
 
-  /** Why two cannot be one, and what to do about it; null where they can. */
-  static @Nullable String whyNotOne(Machine stays, Machine gone) {
-    if (stays.id().equals(gone.id())) {
-      return "It is this very machine; choose the other one.";
-    }
-    if (gone.mergedInto() != null) {
-      return "“" + gone.name() + "” is taken for another machine already; part the two first.";
-    }
+  /**
+   * Why two cannot be one machine, and what to do about it; null where they can: two kinds, two
+   * frame numbers, or two meters that count otherwise and whose readings would be mixed up.
+   */
+  public static @Nullable String whyNotOne(MachineLine stays, MachineLine gone) {
     if (stays.kind() != gone.kind()) {
       return "One is a "
           + stays.kind().words()
@@ -32,13 +29,13 @@ final class Doubles {
           + gone.meter().counts()
           + "; their readings would be mixed up.";
     }
-    if (!stays.frameNumber().isEmpty()
-        && !gone.frameNumber().isEmpty()
-        && !stays.frameNumber().equalsIgnoreCase(gone.frameNumber())) {
+    String one = stays.plate().frameNumber();
+    String other = gone.plate().frameNumber();
+    if (!one.isEmpty() && !other.isEmpty() && !one.equalsIgnoreCase(other)) {
       return "Their frame numbers differ, "
-          + stays.frameNumber()
+          + one
           + " and "
-          + gone.frameNumber()
+          + other
           + "; change the wrong one first.";
     }
     return null;
