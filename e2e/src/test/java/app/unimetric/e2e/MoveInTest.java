@@ -344,14 +344,41 @@ class MoveInTest {
       assertThat(row).containsText("open since");
       desk.page.getByLabel(name + ": empty or thrown away").click();
       assertThat(row).hasCount(0);
+    }
+  }
 
+  @Test
+  void whatTheWorkshopHoldsToReachesTheBench() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Asta")) {
       desk.go("/settings");
       desk.page.getByLabel("Click once or twice").selectOption("twice");
+      desk.page.getByLabel("Controls on a bar").selectOption("fall");
       desk.button("Set from now on").click();
       assertThat(desk.text("Click once or twice: once, then stop →")).isVisible();
-      desk.page.getByLabel("Click once or twice").selectOption("once");
-      desk.button("Set from now on").click();
-      assertThat(desk.text("→ once, then stop")).isVisible();
+      String job =
+          TwelveJobsTest.open(Visitor.signedIn(workshop, "Asta"), "Gravel 1", "bi-grips-levers");
+      desk.go("/jobs/" + job + "/sheet");
+      desk.button("Start at the bench").click();
+      for (int i = 0; i < 80 && desk.text("as hard as in braking").count() == 0; i++) {
+        desk.step().waitFor();
+        String before = desk.step().innerText();
+        TwelveJobsTest.goOn(desk);
+        desk.waitWhileStepReads(before);
+      }
+      assertThat(desk.step()).containsText("one more slow pull as a check");
+      assertThat(desk.step()).containsText("it must not move on the bar");
+    } finally {
+      Visitor asta = Visitor.signedIn(workshop, "Asta");
+      tools.jackson.databind.JsonNode page = asta.get("/api/settings").body();
+      asta.post(
+          "/api/settings",
+          java.util.Map.of(
+              "id",
+              UUID.randomUUID(),
+              "version",
+              page.path("version").asInt(),
+              "settings",
+              page.path("usual")));
     }
   }
 
