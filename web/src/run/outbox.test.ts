@@ -12,12 +12,14 @@ const trouble = (status: number, more: Partial<Trouble> = {}): Trouble => ({
   ...more,
 });
 
+const nobody = () => undefined;
+
 describe('the outbox', () => {
   beforeEach(() => localStorage.clear());
 
   it('numbers what goes out from one, without gaps', async () => {
     const sent: number[] = [];
-    const box = new Outbox(JOB, (_, e: Said) => Promise.resolve(sent.push(e.counter)));
+    const box = new Outbox(JOB, (_, e: Said) => Promise.resolve(sent.push(e.counter)), nobody);
     box.add(done, BRAM);
     box.add(done, BRAM);
     await box.flush(BRAM);
@@ -27,11 +29,11 @@ describe('the outbox', () => {
   });
 
   it('keeps what could not be sent, over a reload, under the same id', async () => {
-    const box = new Outbox(JOB, () => Promise.reject(trouble(503)));
+    const box = new Outbox(JOB, () => Promise.reject(trouble(503)), nobody);
     const id = box.add(done, BRAM);
     await expect(box.flush(BRAM)).rejects.toMatchObject({ status: 503 });
     const ids: string[] = [];
-    const later = new Outbox(JOB, (_, e: Said) => Promise.resolve(ids.push(e.id)));
+    const later = new Outbox(JOB, (_, e: Said) => Promise.resolve(ids.push(e.id)), nobody);
     expect(later.waitingFor(BRAM)).toBe(1);
     await later.flush(BRAM);
     expect(ids).toEqual([id]);
@@ -39,7 +41,7 @@ describe('the outbox', () => {
   });
 
   it('drops what was refused and says why', async () => {
-    const box = new Outbox(JOB, () => Promise.reject(trouble(400)));
+    const box = new Outbox(JOB, () => Promise.reject(trouble(400)), nobody);
     box.add(done, BRAM);
     await expect(box.flush(BRAM)).rejects.toMatchObject({ status: 400 });
     expect(box.waitingFor(BRAM)).toBe(0);
@@ -50,21 +52,23 @@ describe('the outbox', () => {
       .fn<(device: string, event: Said) => Promise<string>>()
       .mockRejectedValueOnce(trouble(409, { expectedCounter: 5 }))
       .mockResolvedValue('taken');
-    const box = new Outbox(JOB, send);
+    const told: string[] = [];
+    const box = new Outbox(JOB, send, (answer) => told.push(answer));
     box.add(done, BRAM);
-    expect(await box.flush(BRAM)).toBe('taken');
+    await box.flush(BRAM);
+    expect(told).toEqual(['taken']);
     expect(send.mock.calls.map(([, e]) => e.counter)).toEqual([1, 5]);
   });
 
   it('never stores a PIN and never sends one person’s words as another’s', async () => {
     const send = vi.fn<(device: string, event: Said) => Promise<string>>().mockResolvedValue('ok');
-    const box = new Outbox(JOB, send);
+    const box = new Outbox(JOB, send, nobody);
     box.add(
       { stepId: 'second-look', kind: 'SECOND_LOOK', witness: { name: 'Asta', pin: '2468' } },
       BRAM,
     );
     expect(JSON.stringify({ ...localStorage })).not.toContain('2468');
-    expect(await box.flush('ilse')).toBeNull();
+    await box.flush('ilse');
     expect(send).not.toHaveBeenCalled();
   });
 

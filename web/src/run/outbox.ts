@@ -36,6 +36,7 @@ export class Outbox<Answer> {
   constructor(
     private readonly jobId: string,
     private readonly send: (device: string, event: Said) => Promise<Answer>,
+    private readonly taken: (answer: Answer) => void,
   ) {
     this.held = JSON.parse(localStorage.getItem(this.key('outbox')) ?? '[]') as Held[];
     this.next = Number(localStorage.getItem(this.key('counter')) ?? '0') + 1;
@@ -54,14 +55,13 @@ export class Outbox<Answer> {
   }
 
   /**
-   * Sends what this person said, in order. What cannot be reached stays; what is refused goes, and
+   * Sends what this person said, in order, and tells each answer. What cannot be reached stays; what is refused goes, and
    * the refusal is thrown.
    */
-  async flush(person: string): Promise<Answer | null> {
-    let answer: Answer | null = null;
+  async flush(person: string): Promise<void> {
     for (let first = this.of(person); first; first = this.of(person)) {
       try {
-        answer = await this.sendNumbered(first.said);
+        this.taken(await this.sendNumbered(first.said));
       } catch (e) {
         if (!FAR_AWAY.includes((e as Trouble).status)) {
           this.drop(first);
@@ -70,7 +70,6 @@ export class Outbox<Answer> {
       }
       this.drop(first);
     }
-    return answer;
   }
 
   private async sendNumbered(said: Held['said']): Promise<Answer> {

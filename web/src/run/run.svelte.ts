@@ -1,8 +1,10 @@
 import { api, ask, asTrouble, type Schemas, type Trouble } from '../api/client';
 import { here } from '../api/session.svelte';
+import { movedOn } from './moved';
 import { deviceNow, Outbox, type Saying } from './outbox';
 
 type RunPage = Schemas['RunPage'];
+type Moved = Schemas['Moved'];
 const RETRY_MS = 4000;
 
 /** A run on this device: the server's last word on it, and what still waits to be sent. */
@@ -13,18 +15,26 @@ export class BenchRun {
   trouble = $state<Trouble | null>(null);
   /** Why the last entry moved nothing on; empty when it counted. */
   notCounted = $state('');
-  private readonly outbox: Outbox<RunPage>;
+  private readonly outbox: Outbox<Moved>;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(page: RunPage) {
     this.page = page;
-    this.outbox = new Outbox(page.jobId, (device, event) =>
-      ask(
-        api.POST('/api/jobs/{id}/run/events', {
-          params: { path: { id: page.jobId } },
-          body: { device, sentAt: deviceNow(), events: [event] },
-        }),
-      ),
+    this.outbox = new Outbox(
+      page.jobId,
+      (device, event) =>
+        ask(
+          api.POST('/api/jobs/{id}/run/events', {
+            params: { path: { id: page.jobId } },
+            body: {
+              device,
+              sentAt: deviceNow(),
+              known: this.page.state.entries.length,
+              events: [event],
+            },
+          }),
+        ),
+      (moved) => (this.page = movedOn(this.page, moved)),
     );
     this.waiting = this.outbox.waitingFor(this.me);
     if (this.waiting) void this.flush();
@@ -65,7 +75,7 @@ export class BenchRun {
     this.busy = true;
     this.trouble = null;
     try {
-      this.page = (await this.outbox.flush(this.me)) ?? this.page;
+      await this.outbox.flush(this.me);
     } catch (e) {
       this.trouble = asTrouble(e);
       if (this.trouble.status === 401) void here.look();

@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,10 +16,15 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.pcollections.Empty;
+import org.pcollections.OrderedPMap;
+import org.pcollections.PMap;
+import org.pcollections.PVector;
 
 /**
- * Plays a job's log over its run sheet. The same sheet and log always come to the same state; what
- * does not fit is kept as evidence and says why it did not count.
+ * A job's log played over its run sheet. The same sheet and log always come to the same state; what
+ * does not fit is kept as evidence and says why it did not count. A replay never changes: one more
+ * event makes another, at a cost that does not grow with what was said before.
  */
 public final class Replay {
   /** What arithmetic may lose. */
@@ -30,31 +34,57 @@ public final class Replay {
   private static final Set<EventKind> PULLS =
       EnumSet.of(EventKind.CLICKED, EventKind.READING, EventKind.HELD, EventKind.MOVED);
 
+  private static final PMap<Integer, UUID> NOTHING = OrderedPMap.empty();
+
   private final RunSheet sheet;
-  private final Map<UUID, Integer> indexOf = new HashMap<>();
-  private final List<Entry> entries = new ArrayList<>();
+  private final ToolsOut out;
+  private PMap<UUID, Integer> indexOf = Empty.map();
+  private PVector<Entry> entries = Empty.vector();
+  private PVector<Marked> marked = Empty.vector();
 
   /**
    * For each step, the entry that settles each fastener; fastener 0 stands for the step as a whole.
    */
-  private final Map<String, Map<Integer, UUID>> settled = new LinkedHashMap<>();
+  private PMap<String, PMap<Integer, UUID>> settled = Empty.map();
 
-  private final Map<String, Integer> rounds = new HashMap<>();
+  private PMap<String, Integer> rounds = Empty.map();
 
   /** For each step, the deviation there that waits to be redone or decided. */
-  private final Map<String, UUID> pending = new HashMap<>();
+  private PMap<String, UUID> pending = Empty.map();
 
   /** For each joint, the tool taken up instead of the one laid out. */
-  private final Map<String, OtherTool> amended = new LinkedHashMap<>();
+  private PMap<String, OtherTool> amended = OrderedPMap.empty();
 
   private boolean signedOff;
 
-  private final ToolsOut out;
+  /** An earlier entry that a later one marked as corrected or let stand. */
+  private record Marked(int by, int index) {}
 
   private Replay(RunSheet sheet, ToolsOut out) {
     this.sheet = sheet;
     this.out = out;
-    sheet.steps().forEach(s -> settled.put(s.id(), new LinkedHashMap<>()));
+  }
+
+  private Replay(Replay before) {
+    this(before.sheet, before.out);
+    indexOf = before.indexOf;
+    entries = before.entries;
+    marked = before.marked;
+    settled = before.settled;
+    rounds = before.rounds;
+    pending = before.pending;
+    amended = before.amended;
+    signedOff = before.signedOff;
+  }
+
+  /**
+   * A run of which nothing was said yet.
+   *
+   * @param out tools that were out of use for a time: what was done with one meanwhile does not
+   *     count
+   */
+  public static Replay begin(RunSheet sheet, ToolsOut out) {
+    return new Replay(sheet, out);
   }
 
   /** The state after these events in server order. An event met twice counts once. */
@@ -62,32 +92,66 @@ public final class Replay {
     return of(sheet, events, ToolsOut.NONE);
   }
 
-  /**
-   * The state after these events in server order. An event met twice counts once.
-   *
-   * @param out tools that were out of use for a time: what was done with one meanwhile does not
-   *     count
-   */
+  /** The state after these events in server order. An event met twice counts once. */
   public static RunState of(RunSheet sheet, List<RunEvent> events, ToolsOut out) {
-    Replay replay = new Replay(sheet, out);
+    return begin(sheet, out).with(events).state();
+  }
+
+  /** This replay and what was said next, in server order. An event met twice counts once. */
+  public Replay with(List<RunEvent> events) {
+    Replay replay = new Replay(this);
     for (RunEvent event : events) {
       if (!replay.indexOf.containsKey(event.id())) {
         replay.take(event);
       }
     }
-    return replay.state();
+    return replay;
+  }
+
+  /** The same log under what is known now of tools out of use; played anew only if that changed. */
+  public Replay under(ToolsOut now) {
+    return now.equals(out)
+        ? this
+        : begin(sheet, now).with(entries.stream().map(Entry::event).toList());
+  }
+
+  /** What was said under this id; empty when nothing was. */
+  public Optional<RunEvent> find(UUID id) {
+    return Optional.ofNullable(indexOf.get(id)).map(i -> entries.get(i).event());
+  }
+
+  /** How many entries there are. */
+  public int size() {
+    return entries.size();
+  }
+
+  /**
+   * What somebody has not seen who knows the first entries.
+   *
+   * @param known how many of them; of more than there are nothing is taken as known
+   */
+  public RunNews since(int known) {
+    int from = known < 0 || known > entries.size() ? 0 : known;
+    List<Entry> changed = new ArrayList<>();
+    for (int i = marked.size() - 1; i >= 0 && marked.get(i).by() >= from; i--) {
+      int index = marked.get(i).index();
+      if (index < from) {
+        changed.add(entries.get(index));
+      }
+    }
+    return new RunNews(from, entries.subList(from, entries.size()), changed);
   }
 
   private void take(RunEvent event) {
     RunStep step = current();
     String refusal = refusal(event, step);
-    indexOf.put(event.id(), entries.size());
+    indexOf = indexOf.plus(event.id(), entries.size());
     if (refusal != null || step == null) {
-      entries.add(Entry.plain(event, 0, refusal));
+      add(Entry.plain(event, 0, refusal));
       return;
     }
     switch (event.kind()) {
-      case NOTE -> entries.add(Entry.plain(event, 0, null));
+      case NOTE -> add(Entry.plain(event, 0, null));
       case CORRECTION -> correct(event);
       case DEVIATION_ACCEPTED, LEFT -> accept(event, step);
       case AMENDED -> amend(event, step);
@@ -210,8 +274,9 @@ public final class Replay {
   }
 
   private void amend(RunEvent event, RunStep step) {
-    entries.add(Entry.plain(event, round(step), null));
-    otherTool(step, event).ifPresent(t -> amended.put(String.valueOf(step.jointId()), t));
+    add(Entry.plain(event, round(step), null));
+    otherTool(step, event)
+        .ifPresent(t -> amended = amended.plus(String.valueOf(step.jointId()), t));
   }
 
   private Optional<OtherTool> otherTool(RunStep step, RunEvent event) {
@@ -233,8 +298,7 @@ public final class Replay {
           case FOUND -> found(event, step);
           default -> Verdict.DONE;
         };
-    entries.add(
-        new Entry(event, round(step), Entry.shown(event, step), torque, verdict, null, null, null));
+    add(new Entry(event, round(step), Entry.shown(event, step), torque, verdict, null, null, null));
     settle(step, fastener, event.id(), verdict);
     if (event.kind() == EventKind.SIGNED_OFF) {
       signedOff = true;
@@ -252,24 +316,24 @@ public final class Replay {
       beginAgain(event, step);
       return;
     }
-    entries.add(new Entry(event, round(step), null, null, Verdict.PUT_RIGHT, null, null, null));
-    pending.remove(step.id());
-    done(step).put(0, event.id());
+    add(new Entry(event, round(step), null, null, Verdict.PUT_RIGHT, null, null, null));
+    pending = pending.minus(step.id());
+    settle(step, 0, event.id());
   }
 
   /** The fastener in hand goes through all passes of its joint again, and then the round does. */
   private void beginAgain(RunEvent event, RunStep step) {
     int fastener = fastenerOf(event);
-    entries.add(Entry.plain(event, round(step), null));
-    pending.remove(step.id());
+    add(Entry.plain(event, round(step), null));
+    pending = pending.minus(step.id());
     for (RunStep other : sheet.steps()) {
       if (other.jointId() == null || !other.jointId().equals(step.jointId())) {
         continue;
       }
       if (other.turnsEach()) {
-        done(other).remove(fastener);
+        done(other, done(other).minus(fastener));
       } else if (other.kind() == StepKind.CHECK_PASS) {
-        done(other).clear();
+        done(other, NOTHING);
       }
     }
   }
@@ -286,27 +350,27 @@ public final class Replay {
       return (measure.asksLimit() && limit != null ? measure.limitedTo(limit) : measure)
           .standing(written);
     }
-    UUID before = settled.getOrDefault(foundAt, Map.of()).get(0);
+    UUID before = settled.getOrDefault(foundAt, NOTHING).get(0);
     String found = before == null ? null : entry(before).event().reason();
     return found == null ? Measure.Judged.NOTED : measure.cameBack(found, written);
   }
 
   private void settle(RunStep step, int fastener, UUID eventId, Verdict verdict) {
     if (verdict.isDeviation()) {
-      pending.put(step.id(), eventId);
+      pending = pending.plus(step.id(), eventId);
       return;
     }
     UUID waiting = pending.get(step.id());
     if (waiting != null && fastenerOf(corrected(waiting)) == fastener) {
-      pending.remove(step.id());
+      pending = pending.minus(step.id());
     }
+    settle(step, fastener, eventId);
     Map<Integer, UUID> done = done(step);
-    done.put(fastener, eventId);
     if (step.kind() == StepKind.CHECK_PASS
         && done.size() == step.order().size()
         && anyMoved(done)) {
-      rounds.put(step.id(), round(step) + 1);
-      done.clear();
+      rounds = rounds.plus(step.id(), round(step) + 1);
+      done(step, NOTHING);
     }
   }
 
@@ -340,11 +404,10 @@ public final class Replay {
       return;
     }
     int index = indexOf.getOrDefault(id, 0);
-    Entry let = entries.get(index).accepted(reason);
-    entries.set(index, let);
-    entries.add(Entry.plain(event, round(step), null));
-    pending.remove(step.id());
-    done(step).put(fastenerOf(corrected(id)), id);
+    mark(index, entries.get(index).accepted(reason));
+    add(Entry.plain(event, round(step), null));
+    pending = pending.minus(step.id());
+    settle(step, fastenerOf(corrected(id)), id);
   }
 
   /**
@@ -353,23 +416,31 @@ public final class Replay {
   private void correct(RunEvent event) {
     int index = indexOf.getOrDefault(event.corrects(), 0);
     Entry original = entries.get(index);
-    entries.set(index, original.corrected(event.id()));
+    mark(index, original.corrected(event.id()));
     RunEvent first = corrected(original.event().id());
     RunStep step = inHand(sheet.step(first.stepId()).orElseThrow());
     int fastener = fastenerOf(first);
-    done(step).values().removeIf(id -> id.equals(original.event().id()));
+    done(step)
+        .forEach(
+            (n, id) -> {
+              if (id.equals(original.event().id())) {
+                done(step, done(step).minus(n));
+              }
+            });
     // What was held against the corrected figure is measured again.
     sheet.steps().stream()
         .filter(s -> step.id().equals(s.comparesWith()))
-        .forEach(s -> done(s).clear());
-    pending.remove(step.id(), original.event().id());
+        .forEach(s -> done(s, NOTHING));
+    if (original.event().id().equals(pending.get(step.id()))) {
+      pending = pending.minus(step.id());
+    }
     Double torque = event.torqueNm();
     if (torque == null) {
-      entries.add(Entry.plain(event, original.round(), null));
+      add(Entry.plain(event, original.round(), null));
       return;
     }
     Verdict verdict = Verdict.of(torque, step.band());
-    entries.add(
+    add(
         new Entry(
             event, original.round(), Entry.shown(event, step), torque, verdict, null, null, null));
     // Below its band the fastener is open and turned on at the bench; above it that clears nothing.
@@ -382,8 +453,25 @@ public final class Replay {
     return entries.get(indexOf.getOrDefault(id, 0));
   }
 
-  private Map<Integer, UUID> done(RunStep step) {
-    return settled.computeIfAbsent(step.id(), id -> new LinkedHashMap<>());
+  private void add(Entry entry) {
+    entries = entries.plus(entry);
+  }
+
+  private void mark(int index, Entry now) {
+    entries = entries.with(index, now);
+    marked = marked.plus(new Marked(entries.size(), index));
+  }
+
+  private PMap<Integer, UUID> done(RunStep step) {
+    return settled.getOrDefault(step.id(), NOTHING);
+  }
+
+  private void done(RunStep step, PMap<Integer, UUID> now) {
+    settled = settled.plus(step.id(), now);
+  }
+
+  private void settle(RunStep step, int fastener, UUID eventId) {
+    done(step, done(step).plus(fastener, eventId));
   }
 
   private int round(RunStep step) {
@@ -483,7 +571,8 @@ public final class Replay {
         : List.of(EventKind.SLACKENED);
   }
 
-  private RunState state() {
+  /** Where the run stands. */
+  public RunState state() {
     RunStep step = signedOff ? null : current();
     Set<String> doneSteps = new HashSet<>();
     sheet.steps().stream().filter(this::complete).forEach(s -> doneSteps.add(s.id()));
@@ -506,7 +595,7 @@ public final class Replay {
         step == null || !step.isDoneWithATool() || out.whyNow(step.toolId()) == null
             ? null
             : toolOut(step, String.valueOf(out.whyNow(step.toolId()))),
-        List.copyOf(entries),
+        entries,
         clocks(),
         signedOff);
   }

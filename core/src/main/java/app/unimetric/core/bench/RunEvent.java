@@ -3,6 +3,7 @@ package app.unimetric.core.bench;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.quantity.TorqueUnit;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -99,6 +100,23 @@ public record RunEvent(
   public Signature answeredBy() {
     Signature other = witness;
     return other == null ? by : other;
+  }
+
+  /**
+   * Whether another says the same, whoever says it and whenever: an entry sent again does, one that
+   * took another's id does not.
+   */
+  public boolean saysTheSameAs(RunEvent o) {
+    return stepId.equals(o.stepId)
+        && kind == o.kind
+        && Objects.equals(fastener, o.fastener)
+        && Objects.equals(value, o.value)
+        && unit == o.unit
+        && Objects.equals(reason, o.reason)
+        && finding == o.finding
+        && Objects.equals(limit, o.limit)
+        && Objects.equals(toolId, o.toolId)
+        && Objects.equals(corrects, o.corrects);
   }
 
   /** The figure in N·m; null without one. */

@@ -40,6 +40,25 @@ public record RunState(
     List<CureClock> clocks,
     boolean signedOff) {
 
+  /** The same standing for somebody who is told these entries only. */
+  public RunState telling(List<Entry> told) {
+    return new RunState(
+        currentStep,
+        nextFastener,
+        round,
+        pending,
+        doneSteps,
+        doneFasteners,
+        percentByFastener,
+        permits,
+        stepAmended,
+        toolsTaken,
+        toolOut,
+        told,
+        clocks,
+        signedOff);
+  }
+
   /** The entry made of this event, if it is in the log. */
   public @Nullable Entry entry(UUID eventId) {
     return entries.stream().filter(e -> e.event().id().equals(eventId)).findFirst().orElse(null);

@@ -2,6 +2,9 @@ package app.unimetric.core.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the person who signs, and whoever reads the record, must see at a glance.
@@ -21,6 +24,18 @@ public record Summary(
     List<Entry> startedAgain,
     List<Entry> corrected) {
 
+  /**
+   * What is worth seeing once all is done but to sign; null while something else is in hand, when
+   * the log is not gone through.
+   */
+  public static @Nullable Summary whenDue(RunSheet sheet, RunState state) {
+    String current = state.currentStep();
+    boolean due =
+        current == null
+            || sheet.step(current).filter(s -> s.kind() == StepKind.SIGN_OFF).isPresent();
+    return due ? of(sheet, state) : null;
+  }
+
   /** What is worth seeing of a run so far. */
   public static Summary of(RunSheet sheet, RunState state) {
     List<Entry> outOfBand = new ArrayList<>();
@@ -28,11 +43,12 @@ public record Summary(
     for (Entry entry : state.deviations()) {
       (entry.torqueNm() == null ? left : outOfBand).add(entry);
     }
+    Set<String> done = Set.copyOf(state.doneSteps());
+    Set<String> withoutFigure = stepsSaidDone(state);
     List<String> byFeel =
         sheet.steps().stream()
             .filter(s -> s.kind() == StepKind.TIGHTEN && s.percent() == RunStep.FULL_PERCENT)
-            .filter(s -> state.doneSteps().contains(s.id()))
-            .filter(s -> isByFeel(s, state))
+            .filter(s -> done.contains(s.id()) && withoutFigure.contains(s.id()))
             .map(RunStep::title)
             .distinct()
             .toList();
@@ -45,13 +61,11 @@ public record Summary(
         state.corrected());
   }
 
-  private static boolean isByFeel(RunStep step, RunState state) {
+  private static Set<String> stepsSaidDone(RunState state) {
     return state.entries().stream()
-        .anyMatch(
-            e ->
-                e.event().stepId().equals(step.id())
-                    && e.event().kind() == EventKind.DONE
-                    && e.counts());
+        .filter(e -> e.event().kind() == EventKind.DONE && e.counts())
+        .map(e -> e.event().stepId())
+        .collect(Collectors.toSet());
   }
 
   private static boolean isStartedAgain(Entry entry, RunSheet sheet) {

@@ -34,4 +34,14 @@ public final class HandTools {
   private static String plain(String name) {
     return name.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
   }
+
+  @Override
+  public boolean equals(Object o) {
+    return o instanceof HandTools other && names.equals(other.names);
+  }
+
+  @Override
+  public int hashCode() {
+    return names.hashCode();
+  }
 }

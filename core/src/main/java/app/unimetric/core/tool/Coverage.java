@@ -33,7 +33,13 @@ public record Coverage(List<Need> gaps, int covered, List<Need> tight, @Nullable
       @Nullable Double capNm,
       boolean critical,
       Hand hand,
-      String where) {}
+      String where) {
+
+    /** The same asked for in a place said more fully. */
+    public Need at(String words) {
+      return new Need(band, aimNm, capNm, critical, hand, words);
+    }
+  }
 
   /**
    * A tool to get.

@@ -72,4 +72,11 @@ public record CribTool(
     LocalDate ends = calibrationEnds();
     return out == null && ends != null && today.isBefore(ends) && cycles < CALIBRATION_CYCLES;
   }
+
+  /** As far as a plan looks at it: how often it was used matters to none while it is in. */
+  public CribTool lookedAtByPlans() {
+    return cycles == 0 || cycles >= CALIBRATION_CYCLES
+        ? this
+        : new CribTool(id, name, type, tool, calibratedOn, 0, adapter, leftHand, out);
+  }
 }

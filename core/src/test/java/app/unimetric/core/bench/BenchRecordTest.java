@@ -187,8 +187,11 @@ class BenchRecordTest {
     while (!"sign-off".equals(bench.state().currentStep())) {
       EventKind kind = bench.state().permits().get(0);
       boolean play = "inspect.1".equals(bench.state().currentStep());
+      assertThat(Summary.whenDue(bench.sheet, bench.state())).isNull();
       bench.say(kind, null, play ? "0.4 mm" : "3 mm", null, null);
     }
+    assertThat(Summary.whenDue(bench.sheet, bench.state()))
+        .isEqualTo(Summary.of(bench.sheet, bench.state()));
     assertThat(Summary.of(bench.sheet, bench.state()).isClean()).isTrue();
     assertThat(bench.state().signature()).isNull();
     bench.say(EventKind.SIGNED_OFF);

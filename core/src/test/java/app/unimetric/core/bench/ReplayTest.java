@@ -13,6 +13,7 @@ import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.tool.CribTool;
+import app.unimetric.core.tool.ToolStanding;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.core.tool.TorqueTool;
 import java.time.Instant;
@@ -562,6 +563,27 @@ class ReplayTest {
   }
 
   /** Any log at all, in any order, with repeats, plays without failing and counts nothing twice. */
+  /** Played on from any of its entries, and told to one who knows any of them, it is the same. */
+  private void playsOnFromAnywhere(Seeded.Case random, RunState once) {
+    int cut = random.nextInt(log.size());
+    Replay first = Replay.begin(sheet, ToolsOut.NONE).with(log.subList(0, cut));
+    List<Entry> known = new ArrayList<>(first.state().entries());
+    Replay whole = first.with(log.subList(cut, log.size()));
+    assertThat(whole.state()).isEqualTo(once);
+    assertThat(first.state().entries()).as("the first stays as it was").isEqualTo(known);
+    RunNews news = whole.since(known.size());
+    assertThat(news.from()).isEqualTo(cut);
+    for (Entry changed : news.changed()) {
+      known.replaceAll(e -> e.event().id().equals(changed.event().id()) ? changed : e);
+    }
+    known.addAll(news.entries());
+    assertThat(known).isEqualTo(once.entries());
+    assertThat(whole.since(log.size() + 1).entries()).as("of another log").hasSize(log.size());
+    ToolsOut out = new ToolsOut(Map.of("t1", List.of(new ToolStanding.Span(AT, null, "fell"))));
+    assertThat(whole.under(ToolsOut.NONE)).isSameAs(whole);
+    assertThat(whole.under(out).state()).isEqualTo(Replay.of(sheet, log, out));
+  }
+
   @ParameterizedTest
   @MethodSource("app.unimetric.core.Seeded#cases")
   void anyLogPlaysAndAResendChangesNothing(Seeded.Case random) {
@@ -589,6 +611,7 @@ class ReplayTest {
       log.add(event(kind, fastener, nm, "why", corrects, random.nextBoolean() ? ASTA : LEAD));
     }
     RunState once = state();
+    playsOnFromAnywhere(random, once);
     log.addAll(new ArrayList<>(log));
     assertThat(state()).isEqualTo(once);
     assertThat(once.entries()).hasSize(60);

@@ -10,11 +10,14 @@ import app.unimetric.core.tool.ToolStanding;
 import app.unimetric.server.event.ToolFailed;
 import app.unimetric.server.event.ToolUsed;
 import app.unimetric.server.problem.Refusal;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -62,10 +65,20 @@ public class Crib {
     return kept().stream().filter(t -> !t.standing().retired()).map(KeptTool::tool).toList();
   }
 
-  /** When tools were out of use. */
-  public ToolsOut toolsOut() {
+  /** When some of the tools were out of use. */
+  public ToolsOut toolsOut(Collection<String> ids) {
+    return out(ids.isEmpty() ? List.of() : mapper.entriesOf(ids.toArray(String[]::new)));
+  }
+
+  /** Another one whenever more, or less, is known of any tool that was out of use. */
+  public UUID toolsOutMark() {
+    return UUID.nameUUIDFromBytes(
+        new TreeMap<>(out(mapper.entries()).spans()).toString().getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static ToolsOut out(List<ToolEntryRow> entries) {
     Map<UUID, List<ToolEntryRow>> logs =
-        mapper.entries().stream().collect(Collectors.groupingBy(ToolEntryRow::toolId));
+        entries.stream().collect(Collectors.groupingBy(ToolEntryRow::toolId));
     Map<String, List<ToolStanding.Span>> spans = new HashMap<>();
     logs.forEach(
         (id, log) -> {
@@ -106,8 +119,7 @@ public class Crib {
           .orThrow();
       mapper.write(
           new ToolEntryRow(
-              UUID.nameUUIDFromBytes(
-                  (tool.id() + ".first").getBytes(java.nio.charset.StandardCharsets.UTF_8)),
+              UUID.nameUUIDFromBytes((tool.id() + ".first").getBytes(StandardCharsets.UTF_8)),
               tool.id(),
               ToolEntry.Kind.CALIBRATED,
               calibratedOn,

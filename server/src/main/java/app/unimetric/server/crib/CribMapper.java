@@ -24,6 +24,8 @@ interface CribMapper {
   /** The logs of all tools, oldest first. */
   List<ToolEntryRow> entries();
 
+  List<ToolEntryRow> entriesOf(@Param("ids") String[] ids);
+
   /** An entry taken before is not taken again. */
   int write(@Param("e") ToolEntryRow entry);
 

@@ -130,13 +130,15 @@ class DemoWork {
       Instant at = start.plusSeconds((long) said * SECONDS_FOR_AN_ENTRY);
       run =
           runs.say(
-              job.id(),
-              DEVICE + speaker.name(),
-              null,
-              List.of(entry),
-              at,
-              LocalDate.ofInstant(at, clock.getZone()),
-              speaker.signature());
+                  job.id(),
+                  DEVICE + speaker.name(),
+                  null,
+                  0,
+                  List.of(entry),
+                  at,
+                  LocalDate.ofInstant(at, clock.getZone()),
+                  speaker.signature())
+              .run();
     }
   }
 

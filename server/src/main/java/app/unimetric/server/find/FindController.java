@@ -27,6 +27,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -77,11 +78,12 @@ class FindController {
         .orThrow();
     LookedFor asked = LookedFor.of(q);
     List<Machine> machines = fleet.search("");
-    Machine named = machines.stream().filter(m -> asked.names(m.name())).findFirst().orElse(null);
-    Machine meant =
-        named != null
-            ? named
-            : machines.stream().filter(m -> m.id().equals(machineId)).findFirst().orElse(null);
+    Machine named =
+        Stream.concat(fleet.calledIn(q).stream(), machines.stream())
+            .filter(m -> asked.names(m.name()))
+            .findFirst()
+            .orElse(null);
+    Machine meant = named != null || machineId == null ? named : fleet.find(machineId).orElse(null);
     LookedFor rest = named == null ? asked : asked.without(named.name());
     List<Found> found = about(rest, machines, meant);
     if (named != null) {
@@ -100,7 +102,7 @@ class FindController {
       case TORQUE -> found.addAll(torques(meant, asked));
       case ANYTHING -> {
         found.addAll(numbered(asked));
-        found.addAll(machines(machines, asked));
+        found.addAll(machines(asked));
         found.addAll(offered(machines, meant, asked));
         found.addAll(torques(meant, asked));
         found.addAll(onTheShelf(asked));
@@ -124,8 +126,8 @@ class FindController {
         "/jobs/" + job.id() + "/sheet");
   }
 
-  private static List<Found> machines(List<Machine> all, LookedFor asked) {
-    return all.stream()
+  private List<Found> machines(LookedFor asked) {
+    return fleet.search(String.join(" ", asked.words())).stream()
         .filter(m -> asked.meets(m.name() + " " + m.designation() + " " + m.frameNumber()))
         .map(FindController::machine)
         .limit(MOST)
@@ -139,20 +141,24 @@ class FindController {
 
   private List<Found> offered(List<Machine> machines, @Nullable Machine meant, LookedFor asked) {
     List<Found> found = new ArrayList<>();
+    if (asked.words().isEmpty()) {
+      return found;
+    }
     for (Machine machine : meant == null ? machines : List.of(meant)) {
       for (JobPack pack :
           packs.offered(machine.kind(), machine.designation(), String.join(" ", asked.words()))) {
-        if (!asked.words().isEmpty()) {
-          found.add(
-              new Found(
-                  Kind.OFFERED,
-                  pack.title(),
-                  "open it on " + machine.name(),
-                  "/machines/"
-                      + machine.id()
-                      + "?job="
-                      + URLEncoder.encode(pack.title(), StandardCharsets.UTF_8)));
-        }
+        found.add(
+            new Found(
+                Kind.OFFERED,
+                pack.title(),
+                "open it on " + machine.name(),
+                "/machines/"
+                    + machine.id()
+                    + "?job="
+                    + URLEncoder.encode(pack.title(), StandardCharsets.UTF_8)));
+      }
+      if (found.size() >= MOST_OFFERED) {
+        break;
       }
     }
     return found.stream().limit(MOST_OFFERED).toList();

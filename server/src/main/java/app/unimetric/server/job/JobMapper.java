@@ -27,9 +27,9 @@ interface JobMapper {
 
   List<Job> newest();
 
-  List<Job> open();
+  List<ListedJob> open();
 
-  List<Job> startedSince(@Param("moment") Instant moment);
+  List<ListedJob> startedSince(@Param("moment") Instant moment);
 
   boolean isStarted(@Param("id") UUID id);
 

@@ -65,13 +65,13 @@ public class Jobs {
     }
   }
 
-  /** Jobs not signed off, the newest first. */
-  public List<Job> open() {
+  /** Jobs neither signed off nor cancelled, the newest first; at most a thousand. */
+  public List<ListedJob> open() {
     return mapper.open();
   }
 
   /** Jobs whose run began after a moment, the newest first. */
-  public List<Job> startedSince(Instant moment) {
+  public List<ListedJob> startedSince(Instant moment) {
     return mapper.startedSince(moment);
   }
 

@@ -81,7 +81,7 @@ class LogController {
       int corrections,
       Summary summary,
       @Nullable Entry secondLook) {
-    static Built of(AsBuilt a) {
+    static Built of(AsBuilt a, RecordCount count) {
       return new Built(
           a.sheet(),
           a.run(),
@@ -90,15 +90,11 @@ class LogController {
           a.people(),
           a.startedBy(),
           a.startedAt(),
-          a.run().readings().size(),
-          deviations(a),
-          a.run().corrected().size(),
+          count.readings(),
+          count.deviations(),
+          count.corrections(),
           a.summary(),
           a.run().secondLook());
-    }
-
-    private static int deviations(AsBuilt a) {
-      return (int) a.run().readings().stream().filter(Entry::isDeviation).count();
     }
   }
 
@@ -172,7 +168,7 @@ class LogController {
     new Problems()
         .require(q.length() <= LONGEST_SEARCH, "q", "must have at most 200 characters.")
         .orThrow();
-    return mapper.search(q.strip()).stream().map(r -> line(r, records.read(r))).toList();
+    return records.search(q.strip()).stream().map(LogController::line).toList();
   }
 
   @GetMapping("/{jobId}")
@@ -182,13 +178,14 @@ class LogController {
       throw Refusal.notFound("A signed record of this job");
     }
     AsBuilt asBuilt = records.read(row);
+    RecordCount count = RecordCount.of(jobId, asBuilt);
     return new LogRecord(
-        line(row, asBuilt),
-        Built.of(asBuilt),
+        line(row, count),
+        Built.of(asBuilt, count),
         VisitJob.of(sheets.pack(jobs.job(jobId)), asBuilt.sheet()));
   }
 
-  private static LogLine line(RecordRow r, AsBuilt a) {
+  private static LogLine line(RecordRow r, RecordCount count) {
     return new LogLine(
         r.jobId(),
         r.number(),
@@ -198,8 +195,27 @@ class LogController {
         r.machineModel(),
         r.signedBy(),
         r.signedAt(),
-        a.run().readings().size(),
-        Built.deviations(a),
-        a.run().corrected().size());
+        count.readings(),
+        count.deviations(),
+        count.corrections());
+  }
+
+  private static LogLine line(ListedRecord r) {
+    return new LogLine(
+        r.jobId(),
+        r.number(),
+        r.title(),
+        r.machineId(),
+        r.machineName(),
+        r.machineModel(),
+        r.signedBy(),
+        r.signedAt(),
+        counted(r.readings()),
+        counted(r.deviations()),
+        counted(r.corrections()));
+  }
+
+  private static int counted(@Nullable Integer count) {
+    return count == null ? 0 : count;
   }
 }

@@ -16,7 +16,9 @@ interface RecordMapper {
       @Param("signedAt") Instant signedAt,
       @Param("asBuilt") String asBuilt);
 
-  List<RecordRow> search(@Param("text") String text);
+  void count(@Param("c") RecordCount count);
+
+  List<ListedRecord> search(@Param("text") String text);
 
   List<CancelledRow> cancelled(@Param("text") String text);
 

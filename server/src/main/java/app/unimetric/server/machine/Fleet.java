@@ -12,9 +12,12 @@ import app.unimetric.core.quantity.Figure;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.words.TypedWords;
 import java.time.Instant;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -23,6 +26,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** The machines and what their meters said. */
 @Service
 public class Fleet {
+  /** Words of a name that is looked for in a longer line. */
+  private static final int LONGEST_CALL = 6;
+
   private static final double LARGEST = 2_000_000;
   private static final int LONGEST_REASON = 1000;
   private final MachineMapper mapper;
@@ -63,6 +69,23 @@ public class Fleet {
   /** Machines by part of their name, model or frame number; all for an empty text. */
   public List<Machine> search(String text) {
     return mapper.search(TypedWords.patterns(text), text.strip());
+  }
+
+  /** One of the fleet; empty when there is none of this id. */
+  public Optional<Machine> find(UUID id) {
+    return Optional.ofNullable(mapper.byId(id));
+  }
+
+  /** Machines in use whose name stands in a line of words as it is, capitals aside. */
+  public List<Machine> calledIn(String line) {
+    List<String> words = List.of(line.strip().toLowerCase(Locale.ROOT).split("\\s+"));
+    Set<String> names = new LinkedHashSet<>();
+    for (int from = 0; from < words.size(); from++) {
+      for (int to = from + 1; to <= Math.min(words.size(), from + LONGEST_CALL); to++) {
+        names.add(String.join(" ", words.subList(from, to)));
+      }
+    }
+    return mapper.called(names.toArray(String[]::new));
   }
 
   List<MeterReading> readings(UUID machineId) {

@@ -44,6 +44,9 @@ interface MachineMapper {
 
   List<MachineChange> changes(@Param("machineId") UUID machineId);
 
+  /** Those in use with one of these names, in small letters; the longest name first. */
+  List<Machine> called(@Param("names") String[] names);
+
   @Nullable Machine byId(@Param("id") UUID id);
 
   List<MeterReading> readings(@Param("machineId") UUID machineId);

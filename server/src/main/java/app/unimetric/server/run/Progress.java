@@ -1,9 +1,8 @@
 package app.unimetric.server.run;
 
+import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
-import app.unimetric.server.job.Job;
 import java.time.Instant;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,29 +20,24 @@ public record Progress(Station station, String words, int percent, @Nullable Ins
     RECORD
   }
 
-  /** Where a run stands; empty for a job not started. */
-  public static Progress of(Job job, Optional<RunLog.Run> started) {
-    Progress reached = of(started);
-    return job.cancelled()
-        ? new Progress(reached.station(), "Cancelled", reached.percent(), null)
-        : reached;
+  /** Before its first entry. */
+  public static final Progress NOT_STARTED = new Progress(Station.PLAN, "Not started", 0, null);
+
+  /** As far as it came, when its job was cancelled; nobody waits to ride. */
+  public Progress cancelled() {
+    return new Progress(station, "Cancelled", percent, null);
   }
 
-  private static Progress of(Optional<RunLog.Run> started) {
-    if (started.isEmpty()) {
-      return new Progress(Station.PLAN, "Not started", 0, null);
-    }
-    RunLog.Run run = started.get();
-    RunState state = run.state();
+  static Progress of(RunSheet sheet, RunState state) {
     if (state.signedOff()) {
       return new Progress(Station.RECORD, "Signed off", 100, state.ridableFrom());
     }
-    int percent = 100 * state.doneSteps().size() / run.sheet().steps().size();
+    int percent = 100 * state.doneSteps().size() / sheet.steps().size();
     String current = state.currentStep();
     String words =
         current == null
             ? ""
-            : run.sheet().step(current).map(s -> s.group() + ": " + s.title()).orElse("");
+            : sheet.step(current).map(s -> s.group() + ": " + s.title()).orElse("");
     return new Progress(Station.BENCH, words, percent, state.ridableFrom());
   }
 }

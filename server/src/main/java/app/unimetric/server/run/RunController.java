@@ -1,6 +1,8 @@
 package app.unimetric.server.run;
 
+import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.EntryTime;
+import app.unimetric.core.bench.RunNews;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.Summary;
@@ -13,6 +15,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -26,12 +29,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RunController {
   private final RunLog runs;
+  private final Standings standings;
   private final Jobs jobs;
   private final Fleet fleet;
   private final Clock clock;
 
-  RunController(RunLog runs, Jobs jobs, Fleet fleet, Clock clock) {
+  RunController(RunLog runs, Standings standings, Jobs jobs, Fleet fleet, Clock clock) {
     this.runs = runs;
+    this.standings = standings;
     this.jobs = jobs;
     this.fleet = fleet;
     this.clock = clock;
@@ -46,8 +51,26 @@ class RunController {
    * What a device says, in its order.
    *
    * @param sentAt by the device's clock, so that a wrong one is noticed
+   * @param known how many entries of the run the device has; the answer leaves them out
    */
-  record Saying(String device, @Nullable Instant sentAt, List<Said> events) {}
+  record Saying(
+      String device, @Nullable Instant sentAt, @Nullable Integer known, List<Said> events) {}
+
+  /**
+   * Where a run stands after something was said.
+   *
+   * @param state its entries are those after the first {@code from}
+   * @param from how many entries stay as the device has them, but for those changed
+   * @param changed entries the device has that a later one corrected or let stand
+   * @param summary once all is done but to sign; null before
+   * @param deviceClock what is wrong with the clock of the device that asks; null when it is right
+   */
+  record Moved(
+      RunState state,
+      int from,
+      List<Entry> changed,
+      @Nullable Summary summary,
+      @Nullable String deviceClock) {}
 
   /**
    * A run on screen.
@@ -73,17 +96,19 @@ class RunController {
 
   @GetMapping("/api/machines/{id}/jobs")
   List<JobLine> ofMachine(@PathVariable UUID id) {
-    return jobs.ofMachine(id).stream()
+    List<Job> there = jobs.ofMachine(id);
+    Map<UUID, Progress> standing = standings.of(there.stream().map(Job::id).toList());
+    return there.stream()
         .map(
             j ->
                 new JobLine(
-                    j.id(),
-                    j.number(),
-                    j.title(),
-                    j.createdBy(),
-                    j.createdAt(),
-                    Progress.of(j, runs.find(j.id()))))
+                    j.id(), j.number(), j.title(), j.createdBy(), j.createdAt(), at(j, standing)))
         .toList();
+  }
+
+  private static Progress at(Job job, Map<UUID, Progress> standings) {
+    Progress reached = standings.getOrDefault(job.id(), Progress.NOT_STARTED);
+    return job.cancelled() ? reached.cancelled() : reached;
   }
 
   @PostMapping("/api/jobs/{id}/run")
@@ -99,7 +124,7 @@ class RunController {
   @GetMapping("/api/jobs/{id}/standing")
   Progress standing(@PathVariable UUID id) {
     Job job = jobs.job(id);
-    return Progress.of(job, runs.find(job.id()));
+    return at(job, standings.of(List.of(id)));
   }
 
   @GetMapping("/api/jobs/{id}/run")
@@ -108,19 +133,27 @@ class RunController {
   }
 
   @PostMapping("/api/jobs/{id}/run/events")
-  RunPage say(
+  Moved say(
       @PathVariable UUID id, @RequestBody Saying saying, @AuthenticationPrincipal SignedIn person) {
     Instant now = clock.instant();
-    return page(
-        id,
+    Integer known = saying.known();
+    RunLog.Moved moved =
         runs.say(
             id,
             saying.device(),
             saying.sentAt(),
+            known == null ? 0 : known,
             saying.events(),
             now,
             LocalDate.now(clock),
-            person.signature()),
+            person.signature());
+    RunState state = moved.run().state();
+    RunNews news = moved.news();
+    return new Moved(
+        state.telling(news.entries()),
+        news.from(),
+        news.changed(),
+        Summary.whenDue(moved.run().sheet(), state),
         EntryTime.of(null, saying.sentAt(), now, now).clockWords());
   }
 

@@ -2,9 +2,9 @@ package app.unimetric.server.run;
 
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
-import app.unimetric.core.bench.Replay;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunJoint;
+import app.unimetric.core.bench.RunNews;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.bench.RunState;
@@ -16,12 +16,12 @@ import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.documents.run.EventDocument;
 import app.unimetric.documents.run.RunSheetDocument;
-import app.unimetric.server.crib.Crib;
 import app.unimetric.server.event.ToolUsed;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.people.People;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.run.PlayedRuns.Played;
 import app.unimetric.server.sheet.Sheets;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -35,6 +35,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -49,25 +50,25 @@ public class RunLog {
       EnumSet.of(EventKind.CLICKED, EventKind.READING, EventKind.HELD, EventKind.MOVED);
 
   private final RunMapper mapper;
+  private final PlayedRuns played;
   private final Jobs jobs;
   private final Sheets sheets;
-  private final Crib crib;
   private final People people;
   private final SignOff signOff;
   private final ApplicationEventPublisher events;
 
   RunLog(
       RunMapper mapper,
+      PlayedRuns played,
       Jobs jobs,
       Sheets sheets,
-      Crib crib,
       People people,
       SignOff signOff,
       ApplicationEventPublisher events) {
     this.mapper = mapper;
+    this.played = played;
     this.jobs = jobs;
     this.sheets = sheets;
-    this.crib = crib;
     this.people = people;
     this.signOff = signOff;
     this.events = events;
@@ -79,7 +80,14 @@ public class RunLog {
       RunState state,
       String startedBy,
       @Nullable UUID startedById,
-      Instant startedAt) {}
+      Instant startedAt) {
+    private static Run of(Played p) {
+      return new Run(p.sheet(), p.replay().state(), p.startedBy(), p.startedById(), p.startedAt());
+    }
+  }
+
+  /** A run after something was said, with what is new in it for who said it. */
+  public record Moved(Run run, RunNews news) {}
 
   /**
    * Starts a job, if the sheet it is based on is still the one on file; starting twice changes
@@ -111,19 +119,7 @@ public class RunLog {
   }
 
   public Optional<Run> find(UUID jobId) {
-    RunRow row = mapper.byJob(jobId);
-    return row == null ? Optional.empty() : Optional.of(replay(row));
-  }
-
-  private Run replay(RunRow row) {
-    RunSheet sheet = RunSheetDocument.read(row.sheet());
-    List<RunEvent> said = mapper.events(row.jobId()).stream().map(EventDocument::read).toList();
-    return new Run(
-        sheet,
-        Replay.of(sheet, said, crib.toolsOut()),
-        row.startedBy(),
-        row.startedById(),
-        row.startedAt());
+    return played.find(jobId).map(Run::of);
   }
 
   /** Joints that some entries were about and that still stand by them. */
@@ -159,13 +155,15 @@ public class RunLog {
    * refused with the number expected.
    *
    * @param sentAt by the device's clock; null when it does not say
+   * @param known how many entries of the run the device has; 0 for none
    * @param today the day in the workshop, for what a signature begins
    */
   @Transactional
-  public Run say(
+  public Moved say(
       UUID jobId,
       String device,
       @Nullable Instant sentAt,
+      int known,
       List<Said> said,
       Instant receivedAt,
       LocalDate today,
@@ -178,32 +176,44 @@ public class RunLog {
         .require(
             !said.isEmpty() && said.size() <= MOST_AT_ONCE, "events", "must hold 1 to 200 entries.")
         .orThrow();
-    RunRow row = mapper.lock(jobId);
-    if (row == null) {
+    Held held = mapper.hold(jobId);
+    Played before = held == null ? null : played.find(jobId).orElse(null);
+    if (held == null || before == null) {
       throw Refusal.notFound("A run of this job");
     }
-    Run before = replay(row);
-    Job job = jobs.job(jobId);
-    if (job.cancelled()) {
-      jobs.mustBeOpen(job);
+    if (held.cancelled()) {
+      jobs.mustBeOpen(jobs.job(jobId));
     }
-    Map<String, String> inHand = new HashMap<>(before.state().toolsTaken());
+    RunState stood = before.replay().state();
+    Map<String, String> inHand = new HashMap<>(stood.toolsTaken());
+    Played now = before;
     for (int i = 0; i < said.size(); i++) {
       EntryTime time = EntryTime.of(said.get(i).doneAt(), sentAt, receivedAt, before.startedAt());
-      append(jobId, device, said.get(i), i, time, by)
-          .ifPresent(e -> countUse(before.sheet(), e, inHand));
+      now = append(jobId, device, now, said.get(i), i, time, by, inHand);
     }
-    Run run = replay(row);
-    if (!before.state().signedOff() && run.state().signedOff()) {
+    played.keep(jobId, now);
+    Run run = Run.of(now);
+    if (!stood.signedOff() && run.state().signedOff()) {
       signOff.close(jobs.job(jobId), run, today);
     }
-    return run;
+    return new Moved(run, now.replay().since(known));
   }
 
-  private Optional<RunEvent> append(
-      UUID jobId, String device, Said said, int index, EntryTime time, Signature by) {
-    if (mapper.exists(said.id())) {
-      return Optional.empty();
+  private Played append(
+      UUID jobId,
+      String device,
+      Played before,
+      Said said,
+      int index,
+      EntryTime time,
+      Signature by,
+      Map<String, String> inHand) {
+    RunEvent there = before.replay().find(said.id()).orElse(null);
+    if (there != null) {
+      if (!there.saysTheSameAs(made(index, () -> event(said, null, time, by)))) {
+        throw usedForAnother();
+      }
+      return before;
     }
     int expected = mapper.lastCounter(jobId, device) + 1;
     if (said.counter() != expected) {
@@ -211,23 +221,40 @@ public class RunLog {
           "Entries of this device are missing or out of order; number " + expected + " comes next.",
           Map.of("expectedCounter", expected));
     }
-    Problems problems = new Problems();
-    RunEvent made = problems.under("events[" + index + "]", () -> event(said, time, by));
-    problems.orThrow();
-    RunEvent event = Objects.requireNonNull(made);
-    mapper.append(said.id(), jobId, device, said.counter(), EventDocument.write(event));
-    return Optional.of(event);
+    RunEvent event = made(index, () -> event(said, witness(said), time, by));
+    Long order =
+        mapper.append(said.id(), jobId, device, said.counter(), EventDocument.write(event));
+    if (order == null) {
+      throw usedForAnother();
+    }
+    countUse(before.sheet(), event, inHand);
+    return before.on(List.of(event), order);
   }
 
-  private RunEvent event(Said said, EntryTime time, Signature by) {
+  private static RunEvent made(int index, Supplier<RunEvent> event) {
+    Problems problems = new Problems();
+    RunEvent made = problems.under("events[" + index + "]", event);
+    problems.orThrow();
+    return Objects.requireNonNull(made);
+  }
+
+  private static Refusal usedForAnother() {
+    return Refusal.conflict(
+        "An entry with this id says something else already; give a new one its own id.", Map.of());
+  }
+
+  private @Nullable Signature witness(Said said) {
+    Said.Witness given = said.witness();
+    return given == null || !takesWitness(said.kind())
+        ? null
+        : people.witness(given.name(), given.pin());
+  }
+
+  private static RunEvent event(
+      Said said, @Nullable Signature witness, EntryTime time, Signature by) {
     String typed = said.typed();
     TypedReading reading = typed == null ? null : TypedReading.parse(typed, said.unit());
     String limit = said.limit();
-    Said.Witness given = said.witness();
-    Signature witness =
-        given == null || !takesWitness(said.kind())
-            ? null
-            : people.witness(given.name(), given.pin());
     return new RunEvent(
         said.id(),
         said.stepId(),

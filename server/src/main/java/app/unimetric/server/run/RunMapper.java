@@ -18,17 +18,19 @@ interface RunMapper {
 
   @Nullable RunRow byJob(@Param("jobId") UUID jobId);
 
-  @Nullable RunRow lock(@Param("jobId") UUID jobId);
+  @Nullable Held hold(@Param("jobId") UUID jobId);
 
-  List<String> events(@Param("jobId") UUID jobId);
+  List<EventRow> events(@Param("jobId") UUID jobId, @Param("after") long after);
+
+  List<RunEnd> ends(@Param("jobIds") String[] jobIds);
+
+  void keepStandings(@Param("rows") List<StandingRow> rows);
 
   List<UUID> jobsOf(@Param("entryIds") String[] entryIds);
 
-  boolean exists(@Param("id") UUID id);
-
   int lastCounter(@Param("jobId") UUID jobId, @Param("device") String device);
 
-  void append(
+  @Nullable Long append(
       @Param("id") UUID id,
       @Param("jobId") UUID jobId,
       @Param("device") String device,

@@ -6,6 +6,7 @@ import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.event.ValuesChanged;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
+import app.unimetric.server.job.ListedJob;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
 import java.nio.charset.StandardCharsets;
@@ -38,13 +39,16 @@ class BookChanges {
 
   @EventListener
   void follow(ValuesChanged changed) {
-    for (Job job : jobs.open()) {
-      Machine machine = fleet.machine(job.machineId());
+    for (ListedJob open : jobs.open()) {
+      if (open.started()) {
+        continue;
+      }
+      Machine machine = fleet.machine(open.machineId());
       ValuesChanged.Model model =
           new ValuesChanged.Model(
               machine.make().toLowerCase(Locale.ROOT), machine.model().toLowerCase(Locale.ROOT));
-      if (changed.models().contains(model) && !jobs.isStarted(job) && !job.cancelled()) {
-        follow(job, changed);
+      if (changed.models().contains(model)) {
+        follow(jobs.job(open.id()), changed);
       }
     }
   }

@@ -1,16 +1,15 @@
 package app.unimetric.server.sheet;
 
-import app.unimetric.core.plan.PlannedJoint;
-import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.tool.Coverage;
 import app.unimetric.server.crib.Crib;
-import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
-import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.job.ListedJob;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,19 +18,14 @@ import org.springframework.web.bind.annotation.RestController;
 /** Which torques of the shop's jobs its tools cover. */
 @RestController
 class CoverageController {
-  /** Newest first; a shop with more open jobs than these has no gap only in older ones. */
-  private static final int MOST_JOBS = 100;
-
   private final Jobs jobs;
-  private final Sheets sheets;
-  private final Fleet fleet;
+  private final Outlooks outlooks;
   private final Crib crib;
   private final Clock clock;
 
-  CoverageController(Jobs jobs, Sheets sheets, Fleet fleet, Crib crib, Clock clock) {
+  CoverageController(Jobs jobs, Outlooks outlooks, Crib crib, Clock clock) {
     this.jobs = jobs;
-    this.sheets = sheets;
-    this.fleet = fleet;
+    this.outlooks = outlooks;
     this.crib = crib;
     this.clock = clock;
   }
@@ -56,8 +50,16 @@ class CoverageController {
   @GetMapping("/api/crib/coverage")
   CoveragePage coverage() {
     LocalDate today = LocalDate.now(clock);
+    List<ListedJob> open = jobs.open();
+    Map<UUID, Outlook> outlooks = this.outlooks.of(open, today);
     List<Asked> asked = new ArrayList<>();
-    jobs.open().stream().limit(MOST_JOBS).forEach(job -> asked.addAll(needs(job, today)));
+    for (ListedJob job : open) {
+      for (Coverage.Need need : Objects.requireNonNull(outlooks.get(job.id())).torques()) {
+        asked.add(
+            new Asked(
+                job.id(), need.at(need.where() + ", " + job.title() + ", " + job.machineName())));
+      }
+    }
     Coverage coverage = Coverage.of(asked.stream().map(Asked::need).toList(), crib.tools(), today);
     return new CoveragePage(
         asked.stream()
@@ -74,26 +76,5 @@ class CoverageController {
         coverage.covered(),
         coverage.gaps().size(),
         coverage.advice());
-  }
-
-  private List<Asked> needs(Job job, LocalDate today) {
-    String machine = fleet.machine(job.machineId()).name();
-    List<Asked> needs = new ArrayList<>();
-    for (PlannedJoint joint : sheets.plan(job, today).joints()) {
-      TorqueBand band = joint.resolution().band();
-      if (band != null && band.maxNm() > 0) {
-        needs.add(
-            new Asked(
-                job.id(),
-                new Coverage.Need(
-                    band,
-                    joint.resolution().aimNm(),
-                    joint.resolution().capNm(),
-                    joint.joint().duty().isCritical(),
-                    joint.joint().fastener().hand(),
-                    joint.joint().title() + ", " + job.title() + ", " + machine)));
-      }
-    }
-    return needs;
   }
 }

@@ -8,6 +8,7 @@ import app.unimetric.documents.shape.Shaping;
 import app.unimetric.documents.sheet.SheetDocument;
 import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.job.Job;
+import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Machine;
 import app.unimetric.server.pack.Packs;
 import java.time.Clock;
@@ -22,9 +23,9 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.StringNode;
 
 /**
- * Plans, shapes and writes out every job of the catalogue a few times after the start, beside
- * everything else and storing nothing, so that the first person to change a sheet does not wait
- * until the code is compiled.
+ * Plans, shapes and writes out every job of the catalogue a few times after the start, and plans
+ * those that wait, beside everything else and storing nothing, so that the first person to open
+ * Today or change a sheet does not wait until the code is compiled.
  */
 @Component
 @ConditionalOnProperty("unimetric.warm-up")
@@ -33,12 +34,17 @@ class FirstSheet {
   private static final UUID NOBODY = new UUID(0, 0);
   private final Packs packs;
   private final Sheets sheets;
+  private final Outlooks outlooks;
+  private final Jobs jobs;
   private final JsonMapper json;
   private final Clock clock;
 
-  FirstSheet(Packs packs, Sheets sheets, JsonMapper json, Clock clock) {
+  FirstSheet(
+      Packs packs, Sheets sheets, Outlooks outlooks, Jobs jobs, JsonMapper json, Clock clock) {
     this.packs = packs;
     this.sheets = sheets;
+    this.outlooks = outlooks;
+    this.jobs = jobs;
     this.json = json;
     this.clock = clock;
   }
@@ -55,6 +61,7 @@ class FirstSheet {
     for (int i = 0; i < ROUNDS; i++) {
       packs.all().forEach(this::write);
     }
+    outlooks.of(jobs.open().stream().filter(j -> !j.started()).toList(), LocalDate.now(clock));
   }
 
   private void write(JobPack pack) {

@@ -12,6 +12,9 @@ interface SheetMapper {
   /** All entries of a job in server order. */
   List<SheetRow> ofJob(@Param("jobId") UUID jobId);
 
+  /** The end of each log that has begun. */
+  List<SheetEnd> lastOf(@Param("jobIds") String[] jobIds);
+
   boolean exists(@Param("id") UUID id);
 
   /** Whether an entry stands on the sheet of a job. */

@@ -58,20 +58,33 @@ public class Sheets {
     return plan(sheet(job), today);
   }
 
+  JobPlan plan(Job job, Around around) {
+    return plan(sheet(job), around);
+  }
+
   JobPlan plan(Sheet sheet, LocalDate today) {
+    return plan(sheet, around(today));
+  }
+
+  /** What the plan of any job depends on as things stand. */
+  Around around(LocalDate today) {
+    return new Around(crib.tools(), crib.handTools(), stock.shelf(), settings.policy(), today);
+  }
+
+  private static JobPlan plan(Sheet sheet, Around around) {
     return JobPlan.of(
         sheet.pack(),
         new Circumstances(
             sheet.decisions(),
-            crib.tools(),
-            crib.handTools(),
-            stock.shelf(),
+            around.crib(),
+            around.handTools(),
+            around.shelf(),
             sheet.fits(),
             sheet.handOrder(),
             sheet.byFeel(),
             sheet.toolChoices(),
-            settings.policy(),
-            today));
+            around.policy(),
+            around.today()));
   }
 
   JobCost cost(Sheet sheet, JobPlan plan) {

@@ -3,9 +3,8 @@ package app.unimetric.server.sheet;
 import app.unimetric.core.plan.ToBuy;
 import app.unimetric.documents.settings.WorkshopSettings.Decimals;
 import app.unimetric.documents.table.Table;
-import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
-import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.job.ListedJob;
 import app.unimetric.server.settings.Settings;
 import app.unimetric.server.shelf.Stock;
 import de.siegmar.fastcsv.writer.CsvWriter;
@@ -18,6 +17,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -28,19 +29,15 @@ import org.springframework.web.bind.annotation.RestController;
 /** What is to be bought for all jobs planned and not yet started. */
 @RestController
 class ToBuyController {
-  private static final int MOST_JOBS = 100;
   private final Jobs jobs;
-  private final Sheets sheets;
-  private final Fleet fleet;
+  private final Outlooks outlooks;
   private final Stock stock;
   private final Settings settings;
   private final Clock clock;
 
-  ToBuyController(
-      Jobs jobs, Sheets sheets, Fleet fleet, Stock stock, Settings settings, Clock clock) {
+  ToBuyController(Jobs jobs, Outlooks outlooks, Stock stock, Settings settings, Clock clock) {
     this.jobs = jobs;
-    this.sheets = sheets;
-    this.fleet = fleet;
+    this.outlooks = outlooks;
     this.stock = stock;
     this.settings = settings;
     this.clock = clock;
@@ -70,20 +67,16 @@ class ToBuyController {
   @GetMapping("/api/shelf/to-buy")
   BuyList toBuy() {
     LocalDate today = LocalDate.now(clock);
-    List<ToBuy.Planned> planned = new ArrayList<>();
-    for (Job job : jobs.open()) {
-      if (!jobs.isStarted(job) && planned.size() < MOST_JOBS) {
-        planned.add(
-            new ToBuy.Planned(
-                "job "
-                    + job.number()
-                    + ", "
-                    + job.title()
-                    + ", "
-                    + fleet.machine(job.machineId()).name(),
-                sheets.plan(job, today).needs()));
-      }
-    }
+    List<ListedJob> waiting = jobs.open().stream().filter(j -> !j.started()).toList();
+    Map<UUID, Outlook> outlooks = this.outlooks.of(waiting, today);
+    List<ToBuy.Planned> planned =
+        waiting.stream()
+            .map(
+                j ->
+                    new ToBuy.Planned(
+                        "job " + j.number() + ", " + j.title() + ", " + j.machineName(),
+                        Objects.requireNonNull(outlooks.get(j.id())).needs()))
+            .toList();
     ToBuy list = ToBuy.of(planned, stock.shelf(), today);
     Map<String, BigDecimal> prices = stock.prices();
     BigDecimal cost =

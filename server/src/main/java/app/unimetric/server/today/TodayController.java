@@ -5,17 +5,17 @@ import app.unimetric.core.recheck.RecheckDue;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.server.book.StatedBook;
 import app.unimetric.server.crib.Crib;
-import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
+import app.unimetric.server.job.ListedJob;
 import app.unimetric.server.machine.Fleet;
-import app.unimetric.server.machine.Machine;
 import app.unimetric.server.people.People;
 import app.unimetric.server.recheck.Recheck;
 import app.unimetric.server.recheck.Rechecks;
 import app.unimetric.server.run.Progress;
-import app.unimetric.server.run.RunLog;
+import app.unimetric.server.run.Standings;
 import app.unimetric.server.settings.Settings;
-import app.unimetric.server.sheet.Sheets;
+import app.unimetric.server.sheet.Outlook;
+import app.unimetric.server.sheet.Outlooks;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -23,7 +23,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -33,8 +36,8 @@ import org.springframework.web.bind.annotation.RestController;
 class TodayController {
   private static final Duration LONGEST_CURE = Duration.ofDays(15);
   private final Jobs jobs;
-  private final RunLog runs;
-  private final Sheets sheets;
+  private final Standings standings;
+  private final Outlooks outlooks;
   private final Fleet fleet;
   private final Rechecks rechecks;
   private final Crib crib;
@@ -45,8 +48,8 @@ class TodayController {
 
   TodayController(
       Jobs jobs,
-      RunLog runs,
-      Sheets sheets,
+      Standings standings,
+      Outlooks outlooks,
       Fleet fleet,
       Rechecks rechecks,
       Crib crib,
@@ -55,8 +58,8 @@ class TodayController {
       Settings settings,
       Clock clock) {
     this.jobs = jobs;
-    this.runs = runs;
-    this.sheets = sheets;
+    this.standings = standings;
+    this.outlooks = outlooks;
     this.fleet = fleet;
     this.rechecks = rechecks;
     this.crib = crib;
@@ -124,11 +127,21 @@ class TodayController {
             .sorted(Comparator.comparing(Recheck::standing).reversed())
             .toList();
     List<CribTool> tools = crib.tools();
+    Instant now = clock.instant();
+    List<ListedJob> lifts = jobs.open();
+    List<ListedJob> begun = jobs.startedSince(now.minus(LONGEST_CURE));
+    Map<UUID, Progress> standing =
+        standings.of(
+            Stream.concat(lifts.stream().filter(ListedJob::started), begun.stream())
+                .map(ListedJob::id)
+                .collect(Collectors.toSet()));
+    Map<UUID, Outlook> outlooks =
+        this.outlooks.of(lifts.stream().filter(j -> !j.started()).toList(), day);
     return new Today(
         day,
-        jobs.open().stream().map(j -> onLift(j, day)).toList(),
-        curing(),
-        toGet(day),
+        lifts.stream().map(j -> onLift(j, standing.get(j.id()), outlooks.get(j.id()))).toList(),
+        curing(begun, standing, now),
+        toGet(lifts, outlooks),
         due,
         open.size() - due.size(),
         tools.stream()
@@ -145,40 +158,46 @@ class TodayController {
     return so.machine() && so.tool() && so.people() && so.value() ? null : so;
   }
 
-  private List<Curing> curing() {
-    Instant now = clock.instant();
+  private static List<Curing> curing(
+      List<ListedJob> begun, Map<UUID, Progress> standing, Instant now) {
     List<Curing> curing = new ArrayList<>();
-    for (Job job : jobs.startedSince(now.minus(LONGEST_CURE))) {
-      Instant from = Progress.of(job, runs.find(job.id())).ridableFrom();
+    for (ListedJob job : begun) {
+      Progress reached = standing.getOrDefault(job.id(), Progress.NOT_STARTED);
+      Instant from = job.cancelled() ? null : reached.ridableFrom();
       if (from != null && from.isAfter(now)) {
-        Machine machine = fleet.machine(job.machineId());
         curing.add(
-            new Curing(job.id(), job.number(), job.title(), machine.id(), machine.name(), from));
+            new Curing(
+                job.id(), job.number(), job.title(), job.machineId(), job.machineName(), from));
       }
     }
     curing.sort(Comparator.comparing(Curing::from));
     return curing;
   }
 
-  private List<ToGet> toGet(LocalDate day) {
+  private static List<ToGet> toGet(List<ListedJob> lifts, Map<UUID, Outlook> outlooks) {
     List<ToGet> wanted = new ArrayList<>();
-    for (Job job : jobs.open()) {
-      if (runs.find(job.id()).isEmpty()) {
-        String machine = fleet.machine(job.machineId()).name();
-        for (Needs.Missing missing : sheets.plan(job, day).needs().missing()) {
-          wanted.add(new ToGet(job.id(), job.number(), machine, missing.name(), missing.words()));
+    for (ListedJob job : lifts) {
+      Outlook outlook = outlooks.get(job.id());
+      if (outlook != null) {
+        for (Needs.Missing missing : outlook.needs().missing()) {
+          wanted.add(
+              new ToGet(
+                  job.id(), job.number(), job.machineName(), missing.name(), missing.words()));
         }
       }
     }
     return wanted;
   }
 
-  private OnLift onLift(Job job, LocalDate day) {
-    Machine machine = fleet.machine(job.machineId());
-    Progress standing = Progress.of(job, runs.find(job.id()));
-    int blockers =
-        standing.station() == Progress.Station.PLAN ? sheets.plan(job, day).blockers().size() : 0;
+  private static OnLift onLift(
+      ListedJob job, @Nullable Progress reached, @Nullable Outlook outlook) {
     return new OnLift(
-        job.id(), job.number(), job.title(), machine.id(), machine.name(), standing, blockers);
+        job.id(),
+        job.number(),
+        job.title(),
+        job.machineId(),
+        job.machineName(),
+        reached == null ? Progress.NOT_STARTED : reached,
+        outlook == null ? 0 : outlook.blockers());
   }
 }

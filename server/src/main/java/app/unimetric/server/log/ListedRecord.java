@@ -1,0 +1,25 @@
+package app.unimetric.server.log;
+
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A signed record as lists show it, without its document.
+ *
+ * @param readings torques that count; null where they were not counted yet
+ * @param deviations of them, those outside their band
+ * @param corrections entries that correct earlier ones
+ */
+record ListedRecord(
+    UUID jobId,
+    int number,
+    String title,
+    UUID machineId,
+    String machineName,
+    String machineModel,
+    String signedBy,
+    Instant signedAt,
+    @Nullable Integer readings,
+    @Nullable Integer deviations,
+    @Nullable Integer corrections) {}
