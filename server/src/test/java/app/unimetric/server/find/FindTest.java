@@ -8,18 +8,22 @@ import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** What the workshop itself answers to a line of words. */
 @InWorkshop
 class FindTest {
+  private final Workshop workshop;
   private final Visitor bram;
   private final Visitor anybody;
 
   FindTest(Workshop workshop) {
+    this.workshop = workshop;
     bram = Visitor.signedIn(workshop, "Bram");
     anybody = new Visitor(workshop);
   }
@@ -44,6 +48,25 @@ class FindTest {
             Map.of(
                 "id", UUID.randomUUID().toString(), "machineId", machine(machine), "packKey", pack))
         .body();
+  }
+
+  @Test
+  void aMachineIsFoundByItsNameHoweverManyThereAre() {
+    JdbcClient db = workshop.bean(JdbcClient.class);
+    String many =
+        " FROM generate_series(1, 300) n WHERE NOT EXISTS (SELECT 1 FROM machine WHERE name = 'Aaa fleet ' || n)";
+    db.sql(
+            "INSERT INTO machine (id, name, kind, model, model_year, variant, frame_number, meter, note)"
+                + " SELECT gen_random_uuid(), 'Aaa fleet ' || n, 'MOTORCYCLE', 'Fleet', 2020, '', '', 'KM', ''"
+                + many)
+        .update();
+    try {
+      for (String line : List.of("aaa fleet 300", "front wheel of Aaa Fleet 300")) {
+        assertThat(find(line).get(0).path("title").asString()).as(line).isEqualTo("Aaa fleet 300");
+      }
+    } finally {
+      db.sql("DELETE FROM machine WHERE name LIKE 'Aaa fleet %'").update();
+    }
   }
 
   @Test

@@ -72,7 +72,8 @@ class ToolFailsTest {
   void aCalibrationThatFailsUnderARunningJobStopsTheJointAndNamesWhatWasTightened() {
     JobRun job = started();
     JsonNode page = job.until("TIGHTEN");
-    JsonNode pulled = job.send(job.said("CLICKED", page.path("state"))).body();
+    assertThat(job.send(job.said("CLICKED", page.path("state"))).status()).isEqualTo(200);
+    JsonNode pulled = job.run();
     String tool = step(pulled).path("toolId").asString();
     String today = bram.get("/api/session").body().path("today").asString();
     long before = doubts(bram.get("/api/today").body().path("due"));
