@@ -139,7 +139,12 @@ public final class Replay {
         changed.add(entries.get(index));
       }
     }
-    return new RunNews(from, entries.subList(from, entries.size()), changed);
+    // A tree's own sublist is made by taking away all that comes before it.
+    List<Entry> told = new ArrayList<>(entries.size() - from);
+    for (int i = from; i < entries.size(); i++) {
+      told.add(entries.get(i));
+    }
+    return new RunNews(from, told, changed);
   }
 
   private void take(RunEvent event) {
