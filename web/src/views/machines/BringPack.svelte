@@ -44,7 +44,9 @@
 {#if done}
   <p class="good" role="status">
     {done.title}: version {done.version}, {done.joints}
-    {done.joints === 1 ? 'joint' : 'joints'}. Jobs already opened keep theirs.
+    {done.joints === 1 ? 'joint' : 'joints'}{done.confirmed
+      ? ''
+      : '; yours alone until a lead has looked at it'}. Jobs already opened keep theirs.
   </p>
 {/if}
 {#if trouble}

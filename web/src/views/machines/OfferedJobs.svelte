@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Add } from 'carbon-icons-svelte';
   import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { here } from '../../api/session.svelte';
   import { Newest } from '../../api/newest';
   import { Submission } from '../../api/submission.svelte';
   import { navigate } from '../../router';
@@ -34,6 +35,7 @@
       (e) => (lost = asTrouble(e)),
     );
 
+  const lead = $derived(here.person?.role === 'LEAD');
   let ticked = $state<string[]>([]);
   const titles = $state<Record<string, string>>({});
   const tick = (job: Schemas['OfferedJob']) => {
@@ -61,6 +63,16 @@
     if (lost) return;
     await (first ? open(first.key) : fromNothing());
   }
+
+  const confirm = (brought: Schemas['BroughtPack']) =>
+    sending.send(['confirm', brought], async () => {
+      await ask(
+        api.POST('/api/packs/{key}/versions/{version}/confirmation', {
+          params: { path: { key: brought.packKey, version: brought.version } },
+        }),
+      );
+      await look();
+    });
 
   async function open(packKey: string) {
     opening = packKey;
@@ -123,6 +135,15 @@
                 : ', not confirmed for the others yet'}
             </span>
           {/if}
+          {#if job.brought}
+            <span class="last">
+              Brought by {job.brought.by}, version {job.brought.version}{job.brought.confirmedBy
+                ? `, confirmed by ${job.brought.confirmedBy}`
+                : ', not offered to the others yet'}{job.brought.besides
+                ? '; beside the catalogue’s own'
+                : ''}
+            </span>
+          {/if}
         </span>
         <span class="soft joints figure">
           {job.joints}
@@ -131,6 +152,31 @@
             : ''}
         </span>
       </button>
+      {#if job.brought && (job.brought.differs.length || (lead && !job.brought.confirmedBy))}
+        <div class="brought">
+          {#if job.brought.differs.length}
+            <details>
+              <summary>
+                {job.brought.differs.length}
+                {job.brought.differs.length === 1 ? 'thing differs' : 'things differ'} from the catalogue’s
+              </summary>
+              <ul class="differs">
+                {#each job.brought.differs as words (words)}<li>{words}</li>{/each}
+              </ul>
+            </details>
+          {/if}
+          {#if lead && !job.brought.confirmedBy}
+            <button
+              class="quiet"
+              type="button"
+              disabled={sending.busy}
+              onclick={() => job.brought && void confirm(job.brought)}
+            >
+              I looked at it: offer it to all
+            </button>
+          {/if}
+        </div>
+      {/if}
     </li>
   {:else}
     <li class="soft">{q ? 'No job of the catalogue matches.' : ''}</li>
@@ -181,6 +227,20 @@
     display: block;
     font-size: 0.8125rem;
     color: var(--copper);
+  }
+  .brought {
+    grid-column: 2;
+    display: grid;
+    gap: 0.5rem;
+    justify-items: start;
+    padding: 0.25rem 0 0.75rem 2rem;
+    font-size: 0.875rem;
+  }
+  .differs {
+    max-height: none;
+  }
+  .differs li {
+    display: list-item;
   }
   .offer {
     display: grid;

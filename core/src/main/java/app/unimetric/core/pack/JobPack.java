@@ -81,6 +81,11 @@ public record JobPack(
     return allBegin(title, text);
   }
 
+  /** What it says otherwise than another pack of its key, in words; what is left out first. */
+  public List<String> differsFrom(JobPack original) {
+    return PackDifference.of(this, original);
+  }
+
   /** All that people look it up by. */
   public String lookedUpBy() {
     return title + " " + summary + " " + String.join(" ", words) + " " + fits;

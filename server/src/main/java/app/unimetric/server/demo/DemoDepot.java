@@ -94,7 +94,11 @@ class DemoDepot implements ApplicationRunner {
     SignedIn bram = person("Bram");
     SignedIn ilse = person("Ilse");
     PACKS.forEach(
-        key -> packs.take(DemoFile.text("packs/" + key + ".json", today()), asta.signature()));
+        key ->
+            packs.take(
+                DemoFile.text("packs/" + key + ".json", today()),
+                asta.signature(),
+                clock.instant()));
     bring(SheetKind.TOOLS, "tools.csv", 38, asta.signature());
     shelf(asta.signature());
     bring(SheetKind.MACHINES, "machines.csv", 80, bram.signature());

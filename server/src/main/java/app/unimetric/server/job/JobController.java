@@ -10,12 +10,14 @@ import app.unimetric.server.pack.ModelPacks;
 import app.unimetric.server.pack.Packs;
 import app.unimetric.server.people.SignedIn;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,6 +43,7 @@ class JobController {
    * A kind of job that suits a machine.
    *
    * @param lastDone the shop's own way on this model; missing where it is the catalogue's
+   * @param brought who brought it; missing where it is the catalogue's
    */
   record OfferedJob(
       String key,
@@ -48,7 +51,25 @@ class JobController {
       String summary,
       int joints,
       double minutes,
-      @Nullable LastDone lastDone) {}
+      @Nullable LastDone lastDone,
+      @Nullable BroughtPack brought) {}
+
+  /**
+   * A pack that somebody brought.
+   *
+   * @param packKey its key, without what tells it from the catalogue's
+   * @param confirmedBy the lead who confirmed it for all; missing while it is its bringer's alone
+   * @param besides whether the catalogue has a job of this key, which stays on offer
+   * @param differs from the catalogue's in words; empty where there is none
+   */
+  record BroughtPack(
+      String packKey,
+      int version,
+      String by,
+      Instant at,
+      @Nullable String confirmedBy,
+      boolean besides,
+      List<String> differs) {}
 
   /**
    * Who kept a job as it was done on this model, and when.
@@ -68,28 +89,53 @@ class JobController {
     Machine machine = fleet.machine(id);
     Map<String, ModelPack> own = new LinkedHashMap<>();
     models.of(machine, person.signature()).forEach(m -> own.put(m.baseKey(), m));
-    Stream<JobPack> fromNothing =
-        own.values().stream()
-            .filter(m -> m.catalogue() == null)
-            .map(m -> packs.read(m.document()))
-            .filter(p -> q.isBlank() || p.matches(q));
-    return Stream.concat(
-            fromNothing, packs.offered(machine.kind(), machine.designation(), q).stream())
-        .map(p -> offered(p, own.get(p.key())))
+    List<OfferedJob> offered = new ArrayList<>();
+    own.values().stream()
+        .filter(m -> m.catalogue() == null)
+        .map(m -> packs.read(m.document()))
+        .filter(p -> q.isBlank() || p.matches(q))
+        .forEach(p -> offered.add(offered(p.key(), p, own.get(p.key()), null)));
+    Set<String> beside = new HashSet<>();
+    packs.brought(person.signature()).stream()
+        .filter(b -> b.pack().suits(machine.kind(), machine.designation()))
+        .filter(b -> q.isBlank() || b.pack().matches(q))
+        .forEach(
+            b -> {
+              beside.add(b.key());
+              offered.add(offered(b.key(), b.pack(), own.get(b.key()), brought(b)));
+            });
+    packs.offered(machine.kind(), machine.designation(), q).stream()
+        .filter(p -> !beside.contains(p.key()))
+        .forEach(p -> offered.add(offered(p.key(), p, own.get(p.key()), null)));
+    return offered.stream()
         .sorted(Comparator.comparing((OfferedJob o) -> o.lastDone() == null))
         .toList();
   }
 
-  private OfferedJob offered(JobPack pack, @Nullable ModelPack model) {
+  private BroughtPack brought(Packs.Brought b) {
+    JobPack original = b.original();
+    return new BroughtPack(
+        b.own().key(),
+        b.own().version(),
+        b.own().addedBy(),
+        b.own().addedAt(),
+        b.own().confirmedBy(),
+        original != null,
+        original == null ? List.of() : b.pack().differsFrom(original));
+  }
+
+  private static OfferedJob offered(
+      String key, JobPack pack, @Nullable ModelPack model, @Nullable BroughtPack brought) {
     JobPack usual = pack.answered(Answers.NONE);
     return new OfferedJob(
-        pack.key(),
+        key,
         pack.title(),
         pack.summary(),
         usual.joints().size(),
         usual.minutes(),
         model == null
             ? null
-            : new LastDone(model.id(), model.saidBy(), model.saidAt(), model.confirmedBy()));
+            : new LastDone(model.id(), model.saidBy(), model.saidAt(), model.confirmedBy()),
+        brought);
   }
 }

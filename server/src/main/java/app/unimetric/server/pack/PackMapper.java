@@ -1,15 +1,31 @@
 package app.unimetric.server.pack;
 
 import app.unimetric.core.bench.Signature;
+import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface PackMapper {
-  /** The newest document of every key. */
-  List<String> all();
+  /** Of every key the newest version that all may open, or this person brought. */
+  List<OwnPack> all(@Param("person") @Nullable UUID person);
+
+  @Nullable OwnPack of(@Param("key") String key, @Param("person") @Nullable UUID person);
+
+  /** Of every key the newest version that waits for a lead. */
+  List<OwnPack> waiting();
+
+  boolean isConfirmed(@Param("key") String key, @Param("version") int version);
+
+  /** 0 when there is no such version, or it was confirmed. */
+  int confirm(
+      @Param("key") String key,
+      @Param("version") int version,
+      @Param("by") Signature by,
+      @Param("at") Instant at);
 
   /**
    * Keys of texts in which something stands that is nearly what was typed, the nearest first.
@@ -27,5 +43,6 @@ interface PackMapper {
       @Param("key") String key,
       @Param("version") int version,
       @Param("document") String document,
-      @Param("by") Signature by);
+      @Param("by") Signature by,
+      @Param("at") Instant at);
 }

@@ -8,6 +8,7 @@ import app.unimetric.documents.pack.PackReader;
 import app.unimetric.server.problem.Refusal;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Instant;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,12 +16,18 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Packs on offer: the application's own catalogue and the workshop's own, which go before. */
+/**
+ * Packs on offer: those of the catalogue that comes with the application, and those people brought.
+ * One that was brought is its bringer's until a lead confirms it, and stands beside the catalogue's
+ * of the same key; it never takes its place.
+ */
 @Service
 public class Packs {
   private static final int KEPT_READ = 500;
@@ -37,11 +44,24 @@ public class Packs {
     this.json = json;
   }
 
-  /** A pack as taken, with the version it got. */
-  public record Taken(JobPack pack, int version) {}
+  /**
+   * A pack as taken, with the version it got.
+   *
+   * @param confirmed whether everybody may open it
+   */
+  public record Taken(JobPack pack, int version, boolean confirmed) {}
 
   /** A document on offer and what it says. */
   public record Offered(String document, JobPack pack) {}
+
+  /**
+   * A pack somebody brought, as it is offered.
+   *
+   * @param key to open it by; not that of the catalogue's where there is one
+   * @param pack its jobs around it written in
+   * @param original the catalogue's of its key; null where there is none
+   */
+  public record Brought(String key, OwnPack own, JobPack pack, @Nullable JobPack original) {}
 
   /** What a stored document says. The same text is read once. */
   public JobPack read(String document) {
@@ -49,7 +69,12 @@ public class Packs {
   }
 
   private JobPack readWhole(String document) {
-    return read(reader.whole(document, this::found));
+    return read(reader.whole(document, asCatalogued()));
+  }
+
+  /** Jobs that others are made of are the catalogue's; else what all may open. */
+  private PackLibrary asCatalogued() {
+    return key -> found(key, null);
   }
 
   /**
@@ -57,27 +82,59 @@ public class Packs {
    * each error, and one that changes nothing makes no new version. Jobs already opened keep theirs.
    */
   @Transactional
-  public Taken take(String document, Signature by) {
-    JobPack pack = reader.take(document, this::found);
+  public Taken take(String document, Signature by, Instant at) {
+    JobPack pack = reader.take(document, asCatalogued());
     int newest = mapper.version(pack.key());
     String before = mapper.newest(pack.key());
     if (before != null && readWhole(before).equals(pack)) {
-      return new Taken(pack, newest);
+      return new Taken(pack, newest, mapper.isConfirmed(pack.key(), newest));
     }
-    if (mapper.add(pack.key(), newest + 1, document, by) == 0) {
+    if (mapper.add(pack.key(), newest + 1, document, by, at) == 0) {
       throw Refusal.stale(newest, mapper.version(pack.key()));
     }
-    return new Taken(pack, newest + 1);
+    if (by.lead()) {
+      mapper.confirm(pack.key(), newest + 1, by, at);
+    }
+    return new Taken(pack, newest + 1, by.lead());
   }
 
-  /** All packs on offer, the workshop's own first. */
+  /**
+   * A lead answers for a version that somebody brought.
+   *
+   * @throws Refusal when there is none that waits
+   */
+  public void confirm(String key, int version, Instant at, Signature lead) {
+    if (mapper.confirm(key, version, lead, at) == 0) {
+      throw Refusal.notFound("A version of this pack that waits for a lead");
+    }
+  }
+
+  /** What people brought and this person may open; for a lead also what waits for one. */
+  public List<Brought> brought(Signature person) {
+    Map<String, OwnPack> own = new LinkedHashMap<>();
+    mapper.all(person.id()).forEach(p -> own.put(p.key(), p));
+    if (person.lead()) {
+      mapper.waiting().forEach(p -> own.put(p.key(), p));
+    }
+    return own.values().stream().map(this::brought).toList();
+  }
+
+  private Brought brought(OwnPack own) {
+    JobPack original = catalogue.document(own.key()).map(this::readWhole).orElse(null);
+    return new Brought(
+        original == null ? own.key() : own.key() + OwnPack.OWN,
+        own,
+        readWhole(own.document()),
+        original);
+  }
+
+  /** All packs that everybody may open, those brought that the catalogue lacks first. */
   public List<JobPack> all() {
-    List<JobPack> own = mapper.all().stream().map(this::readWhole).toList();
     return Stream.concat(
-            own.stream(),
-            catalogue.entries().stream()
-                .map(Offered::pack)
-                .filter(p -> own.stream().noneMatch(o -> o.key().equals(p.key()))))
+            mapper.all(null).stream()
+                .filter(o -> catalogue.document(o.key()).isEmpty())
+                .map(o -> readWhole(o.document())),
+            catalogue.entries().stream().map(Offered::pack))
         .toList();
   }
 
@@ -114,37 +171,46 @@ public class Packs {
   }
 
   /**
-   * The newest document of a key, the jobs around it written into it.
+   * The document of a key, the jobs around it written into it: the catalogue's, or what somebody
+   * brought, whose values then say so.
    *
+   * @param person who asks; null for what everybody may open
    * @throws Refusal when there is none
    */
-  public Offered offered(String key) {
-    String document = found(key).orElseThrow(() -> Refusal.notFound("This kind of job"));
-    String whole = reader.whole(document, this::found);
+  public Offered offered(String key, @Nullable UUID person) {
+    String document = found(key, person).orElseThrow(() -> Refusal.notFound("This kind of job"));
+    String whole = reader.whole(document, asCatalogued());
     return new Offered(whole, read(whole));
   }
 
-  /** Whether a job of this key is on offer to all. */
-  public boolean isOffered(String key) {
-    return found(key).isPresent();
+  /** Whether a job of this key is on offer. */
+  public boolean isOffered(String key, @Nullable UUID person) {
+    return found(key, person).isPresent();
   }
 
   /**
    * A document with the jobs it names written into it.
    *
+   * @param person who asks
    * @param besides where jobs are found that are not on offer to all
    */
-  public String whole(String document, PackLibrary besides) {
-    return reader.whole(document, key -> found(key).or(() -> besides.document(key)));
+  public String whole(String document, @Nullable UUID person, PackLibrary besides) {
+    return reader.whole(document, key -> found(key, person).or(() -> besides.document(key)));
   }
 
   /** What a document that names the jobs around it comes to today. */
   public JobPack take(Map<String, Object> document) {
-    return reader.take(document, this::found);
+    return reader.take(document, asCatalogued());
   }
 
-  private Optional<String> found(String key) {
-    String own = mapper.newest(key);
-    return own != null ? Optional.of(own) : catalogue.document(key);
+  private Optional<String> found(String key, @Nullable UUID person) {
+    Optional<String> original = catalogue.document(key);
+    if (original.isPresent()) {
+      return original;
+    }
+    String plain =
+        key.endsWith(OwnPack.OWN) ? key.substring(0, key.length() - OwnPack.OWN.length()) : key;
+    return Optional.ofNullable(mapper.of(plain, person))
+        .map(own -> EnteredBy.in(own.document(), own.enteredBy()));
   }
 }

@@ -65,7 +65,7 @@ class FirstSheet {
   }
 
   private void write(JobPack pack) {
-    String document = packs.offered(pack.key()).document();
+    String document = packs.offered(pack.key(), null).document();
     SheetSaying.Shaped renamed =
         new SheetSaying.Shaped(
             List.of(

@@ -76,7 +76,7 @@ public class JobOpening {
   public Job open(UUID id, UUID machineId, String packKey, Instant at, Signature by) {
     Machine machine = fleet.inUse(machineId);
     Optional<ModelPack> model = models.of(machine, packKey, by);
-    String document = document(packKey, model);
+    String document = document(packKey, model, by);
     JobPack pack = packs.read(document);
     new Problems()
         .require(
@@ -125,7 +125,7 @@ public class JobOpening {
         .forEach(m -> kept.put(m.baseKey(), m));
     List<JobPack> single =
         packKeys.stream()
-            .map(key -> packs.read(document(key, Optional.ofNullable(kept.get(key)))))
+            .map(key -> packs.read(document(key, Optional.ofNullable(kept.get(key)), by)))
             .toList();
     new Problems()
         .require(
@@ -137,6 +137,7 @@ public class JobOpening {
     String document =
         packs.whole(
             PackDraft.visit(ownKey("visit", id), shortened(title), machine.kind(), packKeys),
+            by.id(),
             key -> Optional.ofNullable(kept.get(key)).map(ModelPack::document));
     if (jobs.open(id, machine.id(), shortened(title), document, null, at, by)) {
       Shaping shaping = Shaping.of(document);
@@ -158,10 +159,10 @@ public class JobOpening {
   }
 
   /** What a job is opened with: what is on offer to all, else as the shop kept it. */
-  private String document(String packKey, Optional<ModelPack> model) {
-    return model.isPresent() && !packs.isOffered(packKey)
+  private String document(String packKey, Optional<ModelPack> model, Signature by) {
+    return model.isPresent() && !packs.isOffered(packKey, by.id())
         ? model.get().document()
-        : packs.offered(packKey).document();
+        : packs.offered(packKey, by.id()).document();
   }
 
   /**

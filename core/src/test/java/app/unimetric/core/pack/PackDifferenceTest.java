@@ -1,0 +1,59 @@
+package app.unimetric.core.pack;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class PackDifferenceTest {
+  private final Map<String, Object> document = SamplePack.document();
+  private final JobPack original = SamplePack.read(SamplePack.document());
+
+  private List<String> differences() {
+    return SamplePack.read(document).differsFrom(original);
+  }
+
+  @Test
+  void theSameSaysNothing() {
+    assertThat(differences()).isEmpty();
+  }
+
+  @Test
+  void anotherTorqueIsNamedWithBoth() {
+    SamplePack.jointOf(document, 1)
+        .put("values", SamplePack.list(SamplePack.value(25, "N.m", "MANUAL")));
+    assertThat(differences()).containsExactly("Joint plate: torque: 10 N·m is now 25 N·m");
+  }
+
+  @Test
+  void whatIsLeftOutComesFirst() {
+    document.put("title", "Fit a sample, quicker");
+    document.put("cautions", List.of());
+    List<?> joints = (List<?>) document.get("joints");
+    document.put("joints", List.of(joints.get(1)));
+    document.put("order", List.of());
+    assertThat(differences())
+        .startsWith("caution left out: The maker's manual governs.", "joint left out: Joint pair")
+        .contains("title: Fit a sample is now Fit a sample, quicker");
+  }
+
+  @Test
+  void aJointThatIsNoLongerCriticalAndOneOfAnotherThread() {
+    Map<String, Object> pair = SamplePack.jointOf(document, 0);
+    boolean critical = Boolean.TRUE.equals(pair.get("critical"));
+    pair.put("thread", "M10");
+    pair.put("critical", false);
+    assertThat(differences()).anyMatch(d -> d.startsWith("Joint pair: fastener: M8"));
+    assertThat(differences().contains("Joint pair: no longer critical")).isEqualTo(critical);
+  }
+
+  @Test
+  void whatHasNoWordsOfItsOwnIsSaidToBeOtherwise() {
+    document.put(
+        "steps",
+        SamplePack.list(
+            Map.of("id", "stand", "phase", "SECURE", "title", "On the stand", "text", "Lying.")));
+    assertThat(differences()).containsExactly("steps: said otherwise");
+  }
+}
