@@ -42,6 +42,11 @@ public final class Workshop implements AutoCloseable {
     return new Workshop(database, run(database, Map.of("unimetric.demo", "true")));
   }
 
+  /** The same for one test alone, which ends it. */
+  public static Workshop ofItsOwn() throws IOException {
+    return fresh();
+  }
+
   /** The same without the demo: nobody is there yet. */
   static Workshop empty() throws IOException {
     Path state = Files.createTempDirectory(Files.createDirectories(Path.of("target")), "empty");
