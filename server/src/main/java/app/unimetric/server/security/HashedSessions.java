@@ -56,7 +56,18 @@ class HashedSessions implements SessionIdGenerator, HttpSessionIdResolver {
 
   @Override
   public List<String> resolveSessionIds(HttpServletRequest request) {
-    return cookie.resolveSessionIds(request).stream().map(HashedSessions::digest).toList();
+    return asksWho(request)
+        ? cookie.resolveSessionIds(request).stream().map(HashedSessions::digest).toList()
+        : List.of();
+  }
+
+  /**
+   * Pages are the same for everybody and the compute calls are nobody's: neither looks for a
+   * session, so that both answer while the database is away.
+   */
+  private static boolean asksWho(HttpServletRequest request) {
+    String path = request.getRequestURI();
+    return path.startsWith("/api/") && !path.startsWith("/api/compute/");
   }
 
   @Override
