@@ -4,11 +4,15 @@
   import { here } from '../../api/session.svelte';
   import { day, moment } from '../../joint/figures';
   import Loaded from '../../shell/Loaded.svelte';
+  import ClockQuestion from './ClockQuestion.svelte';
+  import DiskFull from './DiskFull.svelte';
   import LastBackup from './LastBackup.svelte';
   import RecheckMark from '../machines/RecheckMark.svelte';
   import DueWhen from '../machines/DueWhen.svelte';
 
   const load = () => ask(api.GET('/api/today'));
+  const FIRST = 40;
+  let all = $state(false);
 </script>
 
 <svelte:head><title>Today · Unimetric</title></svelte:head>
@@ -16,11 +20,13 @@
   {#snippet children(today)}
     <h1>{day(today.day)}</h1>
 
+    <ClockQuestion />
+    <DiskFull />
     {#if today.movingIn}<MovingIn so={today.movingIn} />{/if}
     <h2>On the lifts</h2>
     {#if today.jobs.length}
       <ul class="lines">
-        {#each today.jobs as job (job.jobId)}
+        {#each all ? today.jobs : today.jobs.slice(0, FIRST) as job (job.jobId)}
           {@const bench = job.standing.station === 'BENCH'}
           <li class="job">
             <a href="/jobs/{job.jobId}/{bench ? 'bench' : 'sheet'}">
@@ -48,6 +54,11 @@
           </li>
         {/each}
       </ul>
+      {#if !all && today.jobs.length > FIRST}
+        <button class="quiet" type="button" onclick={() => (all = true)}>
+          Show all {today.jobs.length} open jobs
+        </button>
+      {/if}
     {:else}
       <p class="soft">No job is open. <a href="/machines">Choose a machine</a> to start one.</p>
     {/if}
@@ -68,7 +79,7 @@
     {#if today.toGet.length}
       <h2>To get</h2>
       <ul class="lines">
-        {#each today.toGet as t (`${t.jobId} ${t.about}`)}
+        {#each all ? today.toGet : today.toGet.slice(0, FIRST) as t (`${t.jobId} ${t.about}`)}
           <li>
             <a href="/shelf?want={encodeURIComponent(t.about)}">{t.words}</a>
             <span class="soft"

@@ -3,6 +3,7 @@ package app.unimetric.server.bring;
 import app.unimetric.core.table.Column;
 import app.unimetric.documents.settings.Right;
 import app.unimetric.documents.table.Table;
+import app.unimetric.server.database.DiskRoom;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.settings.Settings;
 import de.siegmar.fastcsv.writer.CsvWriter;
@@ -37,11 +38,13 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 class BringController {
   private final BroughtSheets sheets;
   private final Settings settings;
+  private final DiskRoom room;
   private final Clock clock;
 
-  BringController(BroughtSheets sheets, Settings settings, Clock clock) {
+  BringController(BroughtSheets sheets, Settings settings, DiskRoom room, Clock clock) {
     this.sheets = sheets;
     this.settings = settings;
+    this.room = room;
     this.clock = clock;
   }
 
@@ -90,6 +93,7 @@ class BringController {
       @RequestBody byte[] file,
       @AuthenticationPrincipal SignedIn person) {
     settings.check(Right.BRING_SHEETS, person.isLead());
+    room.mustHoldMore();
     sheets.look(id, kind, name, file, clock.instant(), person.signature());
     return page(id, null, 0);
   }

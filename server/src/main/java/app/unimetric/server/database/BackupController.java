@@ -6,15 +6,29 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** When the workshop was last backed up. */
+/** When the workshop was last backed up, and how much room there is. */
 @RestController
 class BackupController {
   private final BackupMapper mapper;
+  private final DiskRoom room;
   private final Clock clock;
 
-  BackupController(BackupMapper mapper, Clock clock) {
+  BackupController(BackupMapper mapper, DiskRoom room, Clock clock) {
     this.mapper = mapper;
+    this.room = room;
     this.clock = clock;
+  }
+
+  /**
+   * @param freeMb missing where it is not known
+   * @param words what to do; missing while there is enough room
+   */
+  record Disk(@Nullable Long freeMb, @Nullable String words) {}
+
+  @GetMapping("/api/disk")
+  Disk disk() {
+    Long free = room.freeMb();
+    return new Disk(free, DiskRoom.words(free));
   }
 
   /**

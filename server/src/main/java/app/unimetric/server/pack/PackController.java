@@ -1,5 +1,6 @@
 package app.unimetric.server.pack;
 
+import app.unimetric.server.database.DiskRoom;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -17,9 +18,11 @@ import tools.jackson.databind.json.JsonMapper;
 class PackController {
   private final Packs packs;
   private final JsonMapper json;
+  private final DiskRoom room;
   private final Clock clock;
 
-  PackController(Packs packs, JsonMapper json, Clock clock) {
+  PackController(Packs packs, JsonMapper json, DiskRoom room, Clock clock) {
+    this.room = room;
     this.packs = packs;
     this.json = json;
     this.clock = clock;

@@ -38,6 +38,10 @@ public final class Refusal extends RuntimeException {
     return new Refusal(HttpStatus.TOO_MANY_REQUESTS, message, Map.of());
   }
 
+  public static Refusal noRoom(String message) {
+    return new Refusal(HttpStatus.INSUFFICIENT_STORAGE, message, Map.of());
+  }
+
   public static Refusal unauthenticated(String message) {
     return new Refusal(HttpStatus.UNAUTHORIZED, message, Map.of());
   }
