@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Add } from 'carbon-icons-svelte';
+  import { Add, ErrorFilled } from 'carbon-icons-svelte';
   import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
   import { here } from '../../api/session.svelte';
   import { Newest } from '../../api/newest';
@@ -161,7 +161,12 @@
                 {job.brought.differs.length === 1 ? 'thing differs' : 'things differ'} from the catalogue’s
               </summary>
               <ul class="differs">
-                {#each job.brought.differs as words (words)}<li>{words}</li>{/each}
+                {#each job.brought.differs as d (d.words)}
+                  <li class:lost={d.leftOut}>
+                    {#if d.leftOut}<ErrorFilled size={16} />
+                    {/if}{d.words}
+                  </li>
+                {/each}
               </ul>
             </details>
           {/if}
@@ -241,6 +246,13 @@
   }
   .differs li {
     display: list-item;
+  }
+  .differs .lost {
+    color: var(--bad);
+  }
+  .differs .lost :global(svg) {
+    fill: var(--bad);
+    vertical-align: text-bottom;
   }
   .offer {
     display: grid;

@@ -82,8 +82,8 @@ public record JobPack(
   }
 
   /** What it says otherwise than another pack of its key, in words; what is left out first. */
-  public List<String> differsFrom(JobPack original) {
-    return PackDifference.of(this, original);
+  public List<PackDifference> differsFrom(JobPack original) {
+    return new PackComparison().of(this, original);
   }
 
   /** All that people look it up by. */

@@ -11,7 +11,9 @@ class PackDifferenceTest {
   private final JobPack original = SamplePack.read(SamplePack.document());
 
   private List<String> differences() {
-    return SamplePack.read(document).differsFrom(original);
+    return SamplePack.read(document).differsFrom(original).stream()
+        .map(PackDifference::words)
+        .toList();
   }
 
   @Test
@@ -36,6 +38,10 @@ class PackDifferenceTest {
     assertThat(differences())
         .startsWith("caution left out: The maker's manual governs.", "joint left out: Joint pair")
         .contains("title: Fit a sample is now Fit a sample, quicker");
+    assertThat(SamplePack.read(document).differsFrom(original))
+        .contains(new PackDifference("joint left out: Joint pair", true))
+        .filteredOn(d -> d.words().startsWith("title"))
+        .noneMatch(PackDifference::leftOut);
   }
 
   @Test

@@ -2,6 +2,7 @@ package app.unimetric.server.job;
 
 import app.unimetric.core.pack.Answers;
 import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.PackDifference;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
@@ -60,7 +61,7 @@ class JobController {
    * @param packKey its key, without what tells it from the catalogue's
    * @param confirmedBy the lead who confirmed it for all; missing while it is its bringer's alone
    * @param besides whether the catalogue has a job of this key, which stays on offer
-   * @param differs from the catalogue's in words; empty where there is none
+   * @param differs from the catalogue's, what is left out first; empty where there is none
    */
   record BroughtPack(
       String packKey,
@@ -69,7 +70,7 @@ class JobController {
       Instant at,
       @Nullable String confirmedBy,
       boolean besides,
-      List<String> differs) {}
+      List<PackDifference> differs) {}
 
   /**
    * Who kept a job as it was done on this model, and when.

@@ -58,10 +58,10 @@ class FirstSheet {
   }
 
   private void writeAll() {
+    outlooks.of(jobs.open().stream().filter(j -> !j.started()).toList(), LocalDate.now(clock));
     for (int i = 0; i < ROUNDS; i++) {
       packs.all().forEach(this::write);
     }
-    outlooks.of(jobs.open().stream().filter(j -> !j.started()).toList(), LocalDate.now(clock));
   }
 
   private void write(JobPack pack) {

@@ -102,6 +102,7 @@ class TodayController {
   record MovingIn(boolean machine, boolean tool, boolean people, boolean value) {}
 
   /**
+   * @param jobs those at the bench first, then the newest
    * @param waiting re-checks not yet due
    * @param crib whether any torque tool hangs there
    * @param movingIn what to add first; missing once all is there
@@ -128,7 +129,8 @@ class TodayController {
             .toList();
     List<CribTool> tools = crib.tools();
     Instant now = clock.instant();
-    List<ListedJob> lifts = jobs.open();
+    List<ListedJob> lifts =
+        jobs.open().stream().sorted(Comparator.comparing(j -> !j.started())).toList();
     List<ListedJob> begun = jobs.startedSince(now.minus(LONGEST_CURE));
     Map<UUID, Progress> standing =
         standings.of(
