@@ -7,6 +7,7 @@
   import Doors from './Doors.svelte';
   import Own from './Own.svelte';
   import Rules from './Rules.svelte';
+  import Whole from './Whole.svelte';
 
   const load = () => ask(api.GET('/api/settings'));
 </script>
@@ -20,7 +21,7 @@
       <a href="#rules">The workshop’s rules</a>
       <a href="#own">Your sign-in</a>
       <a href="#changes">What was changed</a>
-      {#if here.isLead}<a href="#doors">At the doors</a>{/if}
+      {#if here.isLead}<a href="#doors">At the doors</a><a href="#whole">The whole workshop</a>{/if}
     </nav>
     {#if here.isLead}<Crew />{/if}
     <Rules {page} taken={again} />
@@ -42,7 +43,7 @@
         {/each}
       </ol>
     {/if}
-    {#if here.isLead}<Doors />{/if}
+    {#if here.isLead}<Doors /><Whole />{/if}
   {/snippet}
 </Loaded>
 

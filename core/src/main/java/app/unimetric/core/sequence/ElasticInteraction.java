@@ -3,7 +3,9 @@ package app.unimetric.core.sequence;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problems;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Bolts on one interface relax each other: when bolt i is brought to its load, every bolt already
@@ -16,11 +18,23 @@ public final class ElasticInteraction {
   private static final int MOST_PASSES = 1000;
   public static final double EVEN_PERCENT = 5;
 
-  /** loss[i][j]: load bolt j loses for each newton bolt i gains. */
-  private final double[][] loss;
+  /** For each bolt, those that lose load when it gains some; most lie too far away. */
+  private final int[][] near;
 
+  /** share[i][k]: load bolt near[i][k] loses for each newton bolt i gains. */
+  private final double[][] share;
+
+  /**
+   * @param loss [i][j] load bolt j loses for each newton bolt i gains
+   */
   private ElasticInteraction(double[][] loss) {
-    this.loss = loss;
+    near = new int[loss.length][];
+    share = new double[loss.length][];
+    for (int i = 0; i < loss.length; i++) {
+      int of = i;
+      near[i] = IntStream.range(0, loss.length).filter(j -> j != of && loss[of][j] != 0).toArray();
+      share[i] = Arrays.stream(near[i]).mapToDouble(j -> loss[of][j]).toArray();
+    }
   }
 
   /**
@@ -114,7 +128,7 @@ public final class ElasticInteraction {
   }
 
   public int count() {
-    return loss.length;
+    return near.length;
   }
 
   /**
@@ -187,11 +201,11 @@ public final class ElasticInteraction {
         continue;
       }
       loads[i] = targetN;
-      double[] row = loss[i];
-      for (int j = 0; j < loads.length; j++) {
-        if (j != i && loads[j] > 0) {
-          loads[j] = Math.max(0, loads[j] - row[j] * added);
-        }
+      int[] neighbours = near[i];
+      double[] lost = share[i];
+      for (int k = 0; k < neighbours.length; k++) {
+        double left = loads[neighbours[k]] - lost[k] * added;
+        loads[neighbours[k]] = left > 0 ? left : 0;
       }
     }
   }

@@ -184,7 +184,6 @@ class BringController {
   @GetMapping(path = "/of-{kind}.csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<StreamingResponseBody> out(
       @PathVariable SheetKind kind, @RequestParam(defaultValue = "") String q) {
-    Brings brings = sheets.of(kind);
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
@@ -199,7 +198,7 @@ class BringController {
                   Table.writer(
                       new OutputStreamWriter(to, StandardCharsets.UTF_8),
                       settings.current().settings().decimals())) {
-                brings.write(q, row -> Table.write(row, csv));
+                sheets.write(kind, q, row -> Table.write(row, csv));
               }
             });
   }

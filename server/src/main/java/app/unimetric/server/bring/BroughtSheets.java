@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -48,6 +49,15 @@ public class BroughtSheets {
       throw new IllegalStateException(kind.name());
     }
     return brings;
+  }
+
+  /**
+   * All that is there of a kind, or what a search finds, as rows that read back as they are.
+   *
+   * @param row takes one at a time, the header first
+   */
+  public void write(SheetKind kind, String search, Consumer<List<String>> row) {
+    of(kind).write(search, row);
   }
 
   /** Percent of what is done of a sheet that is under way here; null when none is. */

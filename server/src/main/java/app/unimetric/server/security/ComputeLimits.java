@@ -16,6 +16,7 @@ import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
@@ -36,7 +37,7 @@ class ComputeLimits extends OncePerRequestFilter {
   /** A plan carries a whole pack, and so does a pack brought back. */
   private static final int MOST_PLAN_BYTES = 2 * 1024 * 1024;
 
-  private static final String SHEETS = "/api/sheets";
+  private static final Set<String> SHEETS = Set.of("/api/sheets", "/api/workshop/everything");
   private static final String OPEN = "/api/compute/";
   private static final int OPEN_AT_ONCE = 16;
   private static final int OPEN_WAITING = 1000;
@@ -99,7 +100,7 @@ class ComputeLimits extends OncePerRequestFilter {
     }
     if (request instanceof ReadBody
         || !hasBody(request)
-        || request.getRequestURI().equals(SHEETS)) {
+        || SHEETS.contains(request.getRequestURI())) {
       // A whole sheet is read by a thread, once it is known that a lead brings it.
       chain.doFilter(new Limited(request, most), response);
       return;
@@ -157,7 +158,7 @@ class ComputeLimits extends OncePerRequestFilter {
   private static final int MOST_SHEET_BYTES = 24 * 1024 * 1024;
 
   private static int most(String path) {
-    if (path.equals(SHEETS)) {
+    if (SHEETS.contains(path)) {
       return MOST_SHEET_BYTES;
     }
     return path.equals("/api/compute/plan") || path.equals("/api/packs")

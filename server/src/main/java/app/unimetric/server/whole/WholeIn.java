@@ -1,0 +1,140 @@
+package app.unimetric.server.whole;
+
+import app.unimetric.core.bench.Signature;
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.problem.Problems;
+import app.unimetric.documents.table.Table;
+import app.unimetric.server.bring.BroughtSheets;
+import app.unimetric.server.bring.SheetKind;
+import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.pack.Packs;
+import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.shelf.Stock;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Brings what another workshop wrote out into one that has just begun: all of it, or nothing. */
+@Service
+class WholeIn {
+  private static final int MOST_FILES = 20_000;
+  private static final long MOST_BYTES = 100_000_000;
+  private final Fleet fleet;
+  private final BroughtSheets sheets;
+  private final Packs packs;
+  private final Stock stock;
+
+  WholeIn(Fleet fleet, BroughtSheets sheets, Packs packs, Stock stock) {
+    this.fleet = fleet;
+    this.sheets = sheets;
+    this.packs = packs;
+    this.stock = stock;
+  }
+
+  /** How much came in, kind by kind, and what stayed in the file. */
+  record Brought(List<String> came, List<String> stayed) {}
+
+  /**
+   * @throws Refusal where this workshop has machines already
+   * @throws InvalidInput where the file is not what a workshop wrote out, with the first reason
+   */
+  @Transactional
+  Brought bring(byte[] file, Instant at, Signature by) {
+    if (fleet.isAny()) {
+      throw Refusal.conflict(
+          "A whole workshop comes into one that has just begun; here are machines already. Bring single sheets instead.",
+          Map.of());
+    }
+    Map<String, byte[]> files = unpacked(file);
+    if (!files.containsKey("machines.csv")) {
+      throw InvalidInput.at("file", "is not what a workshop wrote out: it has no machines.csv.");
+    }
+    List<String> came = new ArrayList<>();
+    for (SheetKind kind : List.of(SheetKind.MACHINES, SheetKind.TOOLS, SheetKind.VALUES)) {
+      String name = kind.name().toLowerCase(Locale.ROOT) + ".csv";
+      byte[] sheet = files.remove(name);
+      if (sheet != null) {
+        UUID id = UUID.randomUUID();
+        sheets.look(id, kind, name, sheet, at, by);
+        sheets.accept(id, true, at, by);
+        came.add(name);
+      }
+    }
+    byte[] parts = files.remove("parts.csv");
+    if (parts != null) {
+      came.add("parts.csv: " + parts(parts, at, by));
+    }
+    List<String> stayed = new ArrayList<>();
+    int taken = 0;
+    for (Map.Entry<String, byte[]> one : files.entrySet()) {
+      if (one.getKey().startsWith("packs/")) {
+        packs.take(new String(one.getValue(), StandardCharsets.UTF_8), by, at);
+        taken++;
+      } else if (!one.getKey().equals("README.txt")) {
+        stayed.add(one.getKey());
+      }
+    }
+    came.add("packs: " + taken);
+    return new Brought(came, stayed.subList(0, Math.min(200, stayed.size())));
+  }
+
+  private int parts(byte[] csv, Instant at, Signature by) {
+    Table table = Table.read(csv);
+    if (!table.header().equals(WholeOut.PARTS)) {
+      throw InvalidInput.at("parts.csv", "must have the columns " + WholeOut.PARTS + ".");
+    }
+    for (Table.Row row : table.rows()) {
+      List<String> part = row.cells();
+      String price = part.get(2).replace(',', '.');
+      new Problems()
+          .require(part.get(1).matches("\\d{1,6}"), "pieces", "must be a whole number.")
+          .require(price.matches("(\\d{1,7}(\\.\\d{1,4})?)?"), "price", "must be a figure.")
+          .orThrow();
+      stock.move(
+          UUID.randomUUID(),
+          part.get(0),
+          Integer.parseInt(part.get(1)),
+          price.isEmpty() ? null : new BigDecimal(price),
+          new Stock.Known(part.get(3), part.get(4), part.get(5)),
+          "counted",
+          at,
+          by);
+    }
+    return table.rows().size();
+  }
+
+  /** Names are keys here and never paths, so that none leads anywhere. */
+  private static Map<String, byte[]> unpacked(byte[] file) {
+    Map<String, byte[]> files = new LinkedHashMap<>();
+    long bytes = 0;
+    try (ZipInputStream zip =
+        new ZipInputStream(new ByteArrayInputStream(file), StandardCharsets.UTF_8)) {
+      for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+        byte[] content = zip.readNBytes((int) (MOST_BYTES - bytes) + 1);
+        bytes += content.length;
+        if (bytes > MOST_BYTES || files.size() >= MOST_FILES) {
+          throw InvalidInput.at(
+              "file", "holds more than 100 MB or 20 000 files; leave cards/ out.");
+        }
+        if (!entry.isDirectory()) {
+          files.put(entry.getName(), content);
+        }
+      }
+    } catch (IOException | IllegalArgumentException e) {
+      throw InvalidInput.at("file", "cannot be read as a zip file.");
+    }
+    return files;
+  }
+}
