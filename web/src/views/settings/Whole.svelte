@@ -18,7 +18,7 @@
         ask(
           api.POST('/api/workshop/everything', {
             body: file as unknown as string,
-            bodySerializer: (body: unknown) => body as Blob,
+            bodySerializer: (body) => body,
             headers: { 'Content-Type': 'application/octet-stream' },
           }),
         ),
@@ -41,7 +41,8 @@
   with the card of each signed job on paper, which takes its time
 </label>
 <label class="in">
-  <span>{sending.busy ? 'Reading …' : 'Bring such a file into a workshop that has just begun'}</span>
+  <span>{sending.busy ? 'Reading …' : 'Bring such a file into a workshop that has just begun'}</span
+  >
   <input type="file" accept=".zip,application/zip" onchange={bring} disabled={sending.busy} />
 </label>
 {#if came}
