@@ -55,6 +55,24 @@ class PackRoundTripTest {
       assertThat(desk.text("version 1, 4 joints")).isVisible();
       assertThat(desk.page.getByRole(AriaRole.ALERT)).hasCount(0);
       assertThat(desk.text("Both, the depot way.")).isVisible();
+      assertThat(desk.text("yours alone until a lead has looked at it")).isVisible();
+    }
+    aLeadLooksAtWhatDiffersAndOffersItToAll();
+  }
+
+  private void aLeadLooksAtWhatDiffersAndOffersItToAll() {
+    try (Desk lead = new Desk(workshop, browser).signIn("Asta")) {
+      lead.openMachine("Haul 2");
+      lead.page.waitForResponse(
+          r -> r.url().endsWith("q=pedal"),
+          () -> lead.page.getByLabel("Find a job for this machine").fill("pedal"));
+      assertThat(lead.text("Brought by Bram, version 1, not offered to the others yet"))
+          .isVisible();
+      lead.text("1 thing differs from the catalogue’s").click();
+      assertThat(lead.text("in a sentence: Pedals in the arms. is now Both, the depot way."))
+          .isVisible();
+      lead.button("I looked at it: offer it to all").click();
+      assertThat(lead.text("Brought by Bram, version 1, confirmed by Asta")).isVisible();
     }
   }
 }

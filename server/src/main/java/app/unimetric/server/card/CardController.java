@@ -5,13 +5,13 @@ import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.sheet.Sheets;
+import app.unimetric.server.web.PublicAddress;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -29,19 +29,14 @@ class CardController {
   private final Sheets sheets;
   private final Cards cards;
   private final Clock clock;
-  private final String publicUrl;
+  private final PublicAddress address;
 
-  CardController(
-      Jobs jobs,
-      Sheets sheets,
-      Cards cards,
-      Clock clock,
-      @Value("${unimetric.public-url}") String publicUrl) {
+  CardController(Jobs jobs, Sheets sheets, Cards cards, Clock clock, PublicAddress address) {
     this.jobs = jobs;
     this.sheets = sheets;
     this.cards = cards;
     this.clock = clock;
-    this.publicUrl = publicUrl;
+    this.address = address;
   }
 
   /**
@@ -55,10 +50,7 @@ class CardController {
       @RequestParam(required = false) @Nullable UUID since,
       HttpServletRequest request) {
     Job job = jobs.job(id);
-    String here =
-        publicUrl.isBlank()
-            ? request.getScheme() + "://" + request.getServerName() + ":" + request.getServerPort()
-            : publicUrl;
+    String here = address.of(request);
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
         .header(

@@ -41,6 +41,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Fills an empty workshop with the fictional ranger depot; dates are relative to the day of the
@@ -84,7 +85,9 @@ class DemoDepot implements ApplicationRunner {
     this.clock = clock;
   }
 
+  /** All of it or nothing: a first start that was cut off begins again. */
   @Override
+  @Transactional
   public void run(ApplicationArguments args) {
     if (!people.nobody()) {
       return;

@@ -22,4 +22,21 @@ record ListedRecord(
     Instant signedAt,
     @Nullable Integer readings,
     @Nullable Integer deviations,
-    @Nullable Integer corrections) {}
+    @Nullable Integer corrections) {
+
+  /** The same once it was counted. */
+  ListedRecord counted(RecordCount c) {
+    return new ListedRecord(
+        jobId,
+        number,
+        title,
+        machineId,
+        machineName,
+        machineModel,
+        signedBy,
+        signedAt,
+        c.readings(),
+        c.deviations(),
+        c.corrections());
+  }
+}

@@ -173,31 +173,16 @@ class LogController {
 
   @GetMapping("/{jobId}")
   LogRecord one(@PathVariable UUID jobId) {
-    RecordRow row = mapper.byJob(jobId);
-    if (row == null) {
+    ListedRecord row = mapper.listed(jobId);
+    AsBuilt asBuilt = records.find(jobId).orElse(null);
+    if (row == null || asBuilt == null) {
       throw Refusal.notFound("A signed record of this job");
     }
-    AsBuilt asBuilt = records.read(row);
     RecordCount count = RecordCount.of(jobId, asBuilt);
     return new LogRecord(
-        line(row, count),
+        line(row.counted(count)),
         Built.of(asBuilt, count),
         VisitJob.of(sheets.pack(jobs.job(jobId)), asBuilt.sheet()));
-  }
-
-  private static LogLine line(RecordRow r, RecordCount count) {
-    return new LogLine(
-        r.jobId(),
-        r.number(),
-        r.title(),
-        r.machineId(),
-        r.machineName(),
-        r.machineModel(),
-        r.signedBy(),
-        r.signedAt(),
-        count.readings(),
-        count.deviations(),
-        count.corrections());
   }
 
   private static LogLine line(ListedRecord r) {
@@ -210,12 +195,12 @@ class LogController {
         r.machineModel(),
         r.signedBy(),
         r.signedAt(),
-        counted(r.readings()),
-        counted(r.deviations()),
-        counted(r.corrections()));
+        orNone(r.readings()),
+        orNone(r.deviations()),
+        orNone(r.corrections()));
   }
 
-  private static int counted(@Nullable Integer count) {
+  private static int orNone(@Nullable Integer count) {
     return count == null ? 0 : count;
   }
 }

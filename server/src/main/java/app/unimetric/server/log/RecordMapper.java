@@ -22,5 +22,8 @@ interface RecordMapper {
 
   List<CancelledRow> cancelled(@Param("text") String text);
 
-  @Nullable RecordRow byJob(@Param("jobId") UUID jobId);
+  @Nullable ListedRecord listed(@Param("jobId") UUID jobId);
+
+  /** The document of a record, JSON. */
+  @Nullable String document(@Param("jobId") UUID jobId);
 }

@@ -35,11 +35,6 @@ public class Records {
 
   /** What was done in a job; empty while it is not signed. */
   public Optional<AsBuilt> find(UUID jobId) {
-    RecordRow row = mapper.byJob(jobId);
-    return row == null ? Optional.empty() : Optional.of(read(row));
-  }
-
-  AsBuilt read(RecordRow row) {
-    return RecordDocument.read(row.asBuilt());
+    return Optional.ofNullable(mapper.document(jobId)).map(RecordDocument::read);
   }
 }

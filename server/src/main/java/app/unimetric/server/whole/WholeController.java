@@ -3,10 +3,10 @@ package app.unimetric.server.whole;
 import app.unimetric.server.database.DiskRoom;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
+import app.unimetric.server.web.PublicAddress;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -26,19 +26,14 @@ class WholeController {
   private final WholeIn in;
   private final DiskRoom room;
   private final Clock clock;
-  private final String publicUrl;
+  private final PublicAddress address;
 
-  WholeController(
-      WholeOut out,
-      WholeIn in,
-      DiskRoom room,
-      Clock clock,
-      @Value("${unimetric.public-url}") String publicUrl) {
+  WholeController(WholeOut out, WholeIn in, DiskRoom room, Clock clock, PublicAddress address) {
     this.out = out;
     this.in = in;
     this.room = room;
     this.clock = clock;
-    this.publicUrl = publicUrl;
+    this.address = address;
   }
 
   /**
@@ -52,10 +47,7 @@ class WholeController {
       @AuthenticationPrincipal SignedIn person,
       HttpServletRequest request) {
     mustBeLead(person);
-    String here =
-        publicUrl.isBlank()
-            ? request.getScheme() + "://" + request.getServerName() + ":" + request.getServerPort()
-            : publicUrl;
+    String here = address.of(request);
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,

@@ -35,17 +35,6 @@ class FirstJobTest {
     asta = Visitor.signedIn(workshop, "Asta");
   }
 
-  private JobRun started() {
-    JobRun job = new JobRun(bram);
-    int version = job.open("Mule 2", "skid-plate-front").path("version").asInt();
-    Answer named =
-        bram.post(
-            "/api/jobs/" + job.id + "/part",
-            Map.of("id", UUID.randomUUID(), "name", "Tolvan P-7", "version", version));
-    assertThat(job.start(named.body().path("version").asInt()).status()).isEqualTo(200);
-    return job;
-  }
-
   @Test
   void crashBarsAreNotReadyUntilALeadDecidesWithAReason() {
     JobRun job = new JobRun(bram);
@@ -74,7 +63,7 @@ class FirstJobTest {
 
   @Test
   void aWholeJobEndsInARecordAFittedPartAndReChecks() {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     JsonNode asked = job.until("MEASURE");
     Map<String, Object> wordless = job.said("MEASURED", asked.path("state"));
     wordless.put("reason", "enough");
@@ -109,7 +98,7 @@ class FirstJobTest {
 
   @Test
   void aResendChangesNothingAndAGapIsRefusedWithTheNumberExpected() {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     Map<String, Object> said = job.said("DONE", job.run().path("state"));
     JsonNode first = job.send(said).body();
     JsonNode again = job.send(said).body();
@@ -124,7 +113,7 @@ class FirstJobTest {
 
   @Test
   void aReadingOutsideTheBandWaitsForARedoOrALead() {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     JsonNode page = job.until("TIGHTEN");
     Map<String, Object> high = job.said("READING", page.path("state"));
     high.put("typed", "300");
@@ -155,7 +144,7 @@ class FirstJobTest {
 
   @Test
   void aCorrectionStandsBesideWhatItCorrects() {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     JsonNode page = job.until("TIGHTEN");
     JsonNode state = job.send(job.said("CLICKED", page.path("state"))).body().path("state");
     JsonNode entry = lastEntry(state);
@@ -173,7 +162,7 @@ class FirstJobTest {
 
   @Test
   void readingsThatAreNoNumbersAreRefusedAtTheirPlace() {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     JsonNode page = job.until("TIGHTEN");
     for (String typed : new String[] {"about ten", "1e309", "", "-5", "9".repeat(10_000)}) {
       Map<String, Object> said = job.said("READING", page.path("state"));
@@ -194,7 +183,7 @@ class FirstJobTest {
 
   @Test
   void theDatabaseItselfRefusesToChangeEvidence() throws SQLException {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     job.send(job.said("DONE", job.run().path("state")));
     JdbcClient sql = JdbcClient.create(workshop.bean(DataSource.class));
     List<String> changes =
@@ -226,7 +215,7 @@ class FirstJobTest {
   @ParameterizedTest
   @CsvSource({"0, false", "115, false", "-115, false", "130, true", "-130, true"})
   void aDeviceClockThatIsOffIsTold(long aheadSeconds, boolean told) {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     Map<String, Object> said = job.said("DONE", job.run().path("state"));
     Instant itsTime = Instant.now().plusSeconds(aheadSeconds);
     said.put("doneAt", itsTime.toString());
@@ -245,7 +234,7 @@ class FirstJobTest {
 
   @Test
   void eachReadingWithATorqueToolIsOneUseOfIt() {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     JsonNode page = job.until("TIGHTEN");
     String tool = step(page).path("toolId").asString();
     assertThat(tool).isNotBlank();

@@ -21,6 +21,18 @@ final class JobRun {
     this.mechanic = mechanic;
   }
 
+  /** A job of the demo that is ready once its part is named, started. */
+  static JobRun skidPlate(Visitor mechanic) {
+    JobRun job = new JobRun(mechanic);
+    int version = job.open("Mule 2", "skid-plate-front").path("version").asInt();
+    Answer named =
+        mechanic.post(
+            "/api/jobs/" + job.id + "/part",
+            Map.of("id", UUID.randomUUID(), "name", "Tolvan P-7", "version", version));
+    assertThat(job.start(named.body().path("version").asInt()).status()).isEqualTo(200);
+    return job;
+  }
+
   static String machineId(Visitor visitor, String name) {
     return visitor
         .get("/api/machines?q=" + name.replace(" ", "%20"))

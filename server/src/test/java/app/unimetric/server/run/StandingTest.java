@@ -13,7 +13,6 @@ import java.sql.Statement;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
@@ -29,17 +28,6 @@ class StandingTest {
     this.workshop = workshop;
     bram = Visitor.signedIn(workshop, "Bram");
     db = workshop.bean(JdbcClient.class);
-  }
-
-  private JobRun started() {
-    JobRun job = new JobRun(bram);
-    int version = job.open("Mule 2", "skid-plate-front").path("version").asInt();
-    Answer named =
-        bram.post(
-            "/api/jobs/" + job.id + "/part",
-            Map.of("id", UUID.randomUUID(), "name", "Tolvan P-7", "version", version));
-    assertThat(job.start(named.body().path("version").asInt()).status()).isEqualTo(200);
-    return job;
   }
 
   private JsonNode standing(JobRun job) {
@@ -61,7 +49,7 @@ class StandingTest {
 
   @Test
   void whatIsKeptFollowsTheLogAndMayBeEmptied() {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     assertThat(standing(job).path("percent").asInt()).isZero();
     assertThat(kept(job)).isEqualTo(1);
     job.until("TIGHTEN");
@@ -85,7 +73,7 @@ class StandingTest {
 
   @Test
   void onlyWhatTheDeviceDoesNotHaveComesBack() {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     JsonNode page = job.until("TIGHTEN");
     int known = page.path("state").path("entries").size();
     Map<String, Object> click = job.said("CLICKED", page.path("state"));
@@ -110,7 +98,7 @@ class StandingTest {
 
   @Test
   void anIdSaysOneThing() {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     Map<String, Object> note = job.said("NOTE", job.run().path("state"));
     note.put("reason", "scratched before we came");
     assertThat(job.send(note).status()).isEqualTo(200);
@@ -118,7 +106,7 @@ class StandingTest {
     Map<String, Object> other = new HashMap<>(note);
     other.put("reason", "not scratched at all");
     assertThat(job.send(other).status()).isEqualTo(409);
-    JobRun second = started();
+    JobRun second = JobRun.skidPlate(bram);
     Map<String, Object> elsewhere = second.said("NOTE", second.run().path("state"));
     elsewhere.put("id", note.get("id"));
     elsewhere.put("reason", "scratched before we came");
@@ -128,7 +116,7 @@ class StandingTest {
 
   @Test
   void whatAnotherServerTookIsPlayedOnHere() throws IOException {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     JsonNode page = job.until("TIGHTEN");
     try (Workshop second = workshop.another(Map.of("unimetric.demo", "true"))) {
       Visitor there = Visitor.signedIn(second, "Bram");
@@ -145,7 +133,7 @@ class StandingTest {
 
   @Test
   void anEntryThatIsTakenBackWithItsTransactionIsNotKeptInMemory() throws SQLException {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     JsonNode page = job.until("TIGHTEN");
     int known = page.path("state").path("entries").size();
     String refuses =

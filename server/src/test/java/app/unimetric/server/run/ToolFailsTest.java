@@ -23,17 +23,6 @@ class ToolFailsTest {
     bram = Visitor.signedIn(workshop, "Bram");
   }
 
-  private JobRun started() {
-    JobRun job = new JobRun(bram);
-    int version = job.open("Mule 2", "skid-plate-front").path("version").asInt();
-    Answer named =
-        bram.post(
-            "/api/jobs/" + job.id + "/part",
-            Map.of("id", UUID.randomUUID(), "name", "Tolvan P-7", "version", version));
-    assertThat(job.start(named.body().path("version").asInt()).status()).isEqualTo(200);
-    return job;
-  }
-
   private static JsonNode step(JsonNode page) {
     String current = page.path("state").path("currentStep").asString();
     for (JsonNode step : page.path("sheet").path("steps")) {
@@ -70,7 +59,7 @@ class ToolFailsTest {
 
   @Test
   void aCalibrationThatFailsUnderARunningJobStopsTheJointAndNamesWhatWasTightened() {
-    JobRun job = started();
+    JobRun job = JobRun.skidPlate(bram);
     JsonNode page = job.until("TIGHTEN");
     assertThat(job.send(job.said("CLICKED", page.path("state"))).status()).isEqualTo(200);
     JsonNode pulled = job.run();
