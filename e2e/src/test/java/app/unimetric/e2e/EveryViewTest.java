@@ -41,8 +41,8 @@ class EveryViewTest {
     views.put(
         "sheet",
         d -> {
-          d.go("/");
-          d.link("Patrol 3").first().click();
+          d.openMachine("Patrol 3");
+          d.link("Fit crash bars (upper)").last().click();
           d.heading("The work, in its order").waitFor();
           d.take("Stay at the tank side");
           d.page.getByText("Why this target").first().click();
