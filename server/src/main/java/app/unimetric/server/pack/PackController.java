@@ -36,9 +36,14 @@ class PackController {
   @Schema(name = "TakenPack")
   record Taken(String key, String title, int version, int joints, boolean confirmed) {}
 
+  /**
+   * @param by the lead who answers for it
+   */
+  record ConfirmedPack(String key, int version, String by) {}
+
   /** A lead says that all may work by a version that somebody brought. */
   @PostMapping("/api/packs/{key}/versions/{version}/confirmation")
-  void confirm(
+  ConfirmedPack confirm(
       @PathVariable String key,
       @PathVariable int version,
       @AuthenticationPrincipal SignedIn person) {
@@ -46,6 +51,7 @@ class PackController {
       throw Refusal.forbidden("A lead confirms it for the others; ask one, or have them sign in.");
     }
     packs.confirm(key, version, clock.instant(), person.signature());
+    return new ConfirmedPack(key, version, person.name());
   }
 
   @PostMapping("/api/packs")
