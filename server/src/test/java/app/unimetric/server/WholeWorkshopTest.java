@@ -61,8 +61,18 @@ class WholeWorkshopTest {
     Visitor asta = Visitor.signedIn(workshop, "Asta");
     assertThat(Visitor.signedIn(workshop, "Bram").get("/api/workshop/everything.zip").status())
         .isEqualTo(403);
+    Visitor bram = Visitor.signedIn(workshop, "Bram");
+    String waits =
+        new String(
+                files(asta.bytes("/api/workshop/everything.zip")).get("packs/stem-and-bar.json"),
+                StandardCharsets.UTF_8)
+            .replace("\"stem-and-bar\"", "\"brams-stem\"");
+    assertThat(bram.post("/api/packs", waits).status()).isEqualTo(200);
     byte[] all = asta.bytes("/api/workshop/everything.zip?cards=true");
     Map<String, byte[]> files = files(all);
+    assertThat(files)
+        .as("what waits for a lead is nobody's else")
+        .doesNotContainKey("packs/brams-stem.json");
     assertThat(files)
         .containsKeys(
             "README.txt",
@@ -91,6 +101,15 @@ class WholeWorkshopTest {
       torn.put("values.csv", "make;model\nx;y\n".getBytes(StandardCharsets.UTF_8));
       assertThat(bring(lead, zipped(torn)).status()).as("one sheet is broken").isEqualTo(400);
       assertThat(lead.get("/api/machines").body()).as("so nothing came").isEmpty();
+      torn = new LinkedHashMap<>(files);
+      torn.put("parts.csv", "name,pieces\nx,1\n".getBytes(StandardCharsets.UTF_8));
+      assertThat(bring(lead, zipped(torn)).status()).as("other columns").isEqualTo(400);
+      torn.put(
+          "parts.csv",
+          "name,pieces,price,size,strength,order number\nx,many,,,,\n"
+              .getBytes(StandardCharsets.UTF_8));
+      assertThat(bring(lead, zipped(torn)).status()).as("no count").isEqualTo(400);
+      assertThat(lead.get("/api/machines").body()).isEmpty();
       assertThat(bring(lead, "no zip".getBytes(StandardCharsets.UTF_8)).status()).isEqualTo(400);
       assertThat(bring(lead, zipped(Map.of("../../etc/x", new byte[3]))).status()).isEqualTo(400);
 

@@ -8,16 +8,15 @@ import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
 import app.unimetric.server.pack.ModelPack;
 import app.unimetric.server.pack.ModelPacks;
+import app.unimetric.server.pack.OwnPack;
 import app.unimetric.server.pack.Packs;
 import app.unimetric.server.people.SignedIn;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -96,24 +95,34 @@ class JobController {
         .map(m -> packs.read(m.document()))
         .filter(p -> q.isBlank() || p.matches(q))
         .forEach(p -> offered.add(offered(p.key(), p, own.get(p.key()), null)));
-    Set<String> beside = new HashSet<>();
+    Map<String, Packs.Brought> brought = new LinkedHashMap<>();
     packs.brought(person.signature()).stream()
         .filter(b -> b.pack().suits(machine.kind(), machine.designation()))
+        .forEach(b -> brought.put(b.key(), b));
+    for (JobPack pack : packs.offered(machine.kind(), machine.designation(), q)) {
+      Packs.Brought newer = brought.remove(pack.key());
+      Packs.Brought beside = brought.remove(pack.key() + OwnPack.OWN);
+      offered.add(
+          newer == null
+              ? offered(pack.key(), pack, own.get(pack.key()), null)
+              : offered(newer, own));
+      if (beside != null) {
+        offered.add(offered(beside, own));
+      }
+    }
+    brought.values().stream()
         .filter(b -> q.isBlank() || b.pack().matches(q))
-        .forEach(
-            b -> {
-              beside.add(b.key());
-              offered.add(offered(b.key(), b.pack(), own.get(b.key()), brought(b)));
-            });
-    packs.offered(machine.kind(), machine.designation(), q).stream()
-        .filter(p -> !beside.contains(p.key()))
-        .forEach(p -> offered.add(offered(p.key(), p, own.get(p.key()), null)));
+        .forEach(b -> offered.add(offered(b, own)));
     return offered.stream()
         .sorted(Comparator.comparing((OfferedJob o) -> o.lastDone() == null))
         .toList();
   }
 
-  private BroughtPack brought(Packs.Brought b) {
+  private static OfferedJob offered(Packs.Brought b, Map<String, ModelPack> own) {
+    return offered(b.key(), b.pack(), own.get(b.key()), brought(b));
+  }
+
+  private static BroughtPack brought(Packs.Brought b) {
     JobPack original = b.original();
     return new BroughtPack(
         b.own().key(),

@@ -10,13 +10,19 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface PackMapper {
-  /** Of every key the newest version that all may open, or this person brought. */
-  List<OwnPack> all(@Param("person") @Nullable UUID person);
+  /**
+   * Of every key the newest version that somebody may open.
+   *
+   * @param person who may open what they brought; null for nobody in particular
+   * @param lead who may open what waits for a lead
+   */
+  List<OwnPack> all(@Param("person") @Nullable UUID person, @Param("lead") boolean lead);
 
-  @Nullable OwnPack of(@Param("key") String key, @Param("person") @Nullable UUID person);
-
-  /** Of every key the newest version that waits for a lead. */
-  List<OwnPack> waiting();
+  /** The same of one key. */
+  @Nullable OwnPack of(
+      @Param("key") String key,
+      @Param("person") @Nullable UUID person,
+      @Param("lead") boolean lead);
 
   boolean isConfirmed(@Param("key") String key, @Param("version") int version);
 

@@ -3,6 +3,7 @@ package app.unimetric.server.pack;
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.MachineKind;
+import app.unimetric.core.problem.Problems;
 import app.unimetric.documents.pack.PackLibrary;
 import app.unimetric.documents.pack.PackReader;
 import app.unimetric.server.problem.Refusal;
@@ -16,7 +17,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.UUID;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -31,6 +32,12 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Packs {
   private static final int KEPT_READ = 500;
+
+  /**
+   * It stands in addresses and names of files, and nothing that tells an own one apart is in it.
+   */
+  private static final Pattern KEY = Pattern.compile("[\\p{L}\\p{N}._-]{1,100}");
+
   private final PackMapper mapper;
   private final PackCatalogue catalogue;
   private final PackReader reader;
@@ -84,6 +91,12 @@ public class Packs {
   @Transactional
   public Taken take(String document, Signature by, Instant at) {
     JobPack pack = reader.take(document, asCatalogued());
+    new Problems()
+        .require(
+            KEY.matcher(pack.key()).matches(),
+            "key",
+            "must have 1 to 100 letters, figures, dots and dashes: people open it by that.")
+        .orThrow();
     int newest = mapper.version(pack.key());
     String before = mapper.newest(pack.key());
     if (before != null && readWhole(before).equals(pack)) {
@@ -109,14 +122,14 @@ public class Packs {
     }
   }
 
-  /** What people brought and this person may open; for a lead also what waits for one. */
+  /** What people brought and this person may open: what is confirmed, one's own, a lead all. */
   public List<Brought> brought(Signature person) {
-    Map<String, OwnPack> own = new LinkedHashMap<>();
-    mapper.all(person.id()).forEach(p -> own.put(p.key(), p));
-    if (person.lead()) {
-      mapper.waiting().forEach(p -> own.put(p.key(), p));
-    }
-    return own.values().stream().map(this::brought).toList();
+    return mapper.all(person.id(), person.lead()).stream().map(this::brought).toList();
+  }
+
+  /** The newest versions that everybody may open, of those that people brought. */
+  public List<OwnPack> confirmed() {
+    return mapper.all(null, false);
   }
 
   private Brought brought(OwnPack own) {
@@ -131,7 +144,7 @@ public class Packs {
   /** All packs that everybody may open, those brought that the catalogue lacks first. */
   public List<JobPack> all() {
     return Stream.concat(
-            mapper.all(null).stream()
+            confirmed().stream()
                 .filter(o -> catalogue.document(o.key()).isEmpty())
                 .map(o -> readWhole(o.document())),
             catalogue.entries().stream().map(Offered::pack))
@@ -177,14 +190,14 @@ public class Packs {
    * @param person who asks; null for what everybody may open
    * @throws Refusal when there is none
    */
-  public Offered offered(String key, @Nullable UUID person) {
+  public Offered offered(String key, @Nullable Signature person) {
     String document = found(key, person).orElseThrow(() -> Refusal.notFound("This kind of job"));
     String whole = reader.whole(document, asCatalogued());
     return new Offered(whole, read(whole));
   }
 
   /** Whether a job of this key is on offer. */
-  public boolean isOffered(String key, @Nullable UUID person) {
+  public boolean isOffered(String key, @Nullable Signature person) {
     return found(key, person).isPresent();
   }
 
@@ -194,7 +207,7 @@ public class Packs {
    * @param person who asks
    * @param besides where jobs are found that are not on offer to all
    */
-  public String whole(String document, @Nullable UUID person, PackLibrary besides) {
+  public String whole(String document, @Nullable Signature person, PackLibrary besides) {
     return reader.whole(document, key -> found(key, person).or(() -> besides.document(key)));
   }
 
@@ -203,14 +216,15 @@ public class Packs {
     return reader.take(document, asCatalogued());
   }
 
-  private Optional<String> found(String key, @Nullable UUID person) {
+  private Optional<String> found(String key, @Nullable Signature person) {
     Optional<String> original = catalogue.document(key);
     if (original.isPresent()) {
       return original;
     }
     String plain =
         key.endsWith(OwnPack.OWN) ? key.substring(0, key.length() - OwnPack.OWN.length()) : key;
-    return Optional.ofNullable(mapper.of(plain, person))
+    return Optional.ofNullable(
+            mapper.of(plain, person == null ? null : person.id(), person != null && person.lead()))
         .map(own -> EnteredBy.in(own.document(), own.enteredBy()));
   }
 }

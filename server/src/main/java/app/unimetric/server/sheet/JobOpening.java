@@ -137,7 +137,7 @@ public class JobOpening {
     String document =
         packs.whole(
             PackDraft.visit(ownKey("visit", id), shortened(title), machine.kind(), packKeys),
-            by.id(),
+            by,
             key -> Optional.ofNullable(kept.get(key)).map(ModelPack::document));
     if (jobs.open(id, machine.id(), shortened(title), document, null, at, by)) {
       Shaping shaping = Shaping.of(document);
@@ -160,9 +160,9 @@ public class JobOpening {
 
   /** What a job is opened with: what is on offer to all, else as the shop kept it. */
   private String document(String packKey, Optional<ModelPack> model, Signature by) {
-    return model.isPresent() && !packs.isOffered(packKey, by.id())
+    return model.isPresent() && !packs.isOffered(packKey, by)
         ? model.get().document()
-        : packs.offered(packKey, by.id()).document();
+        : packs.offered(packKey, by).document();
   }
 
   /**

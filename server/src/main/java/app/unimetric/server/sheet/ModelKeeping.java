@@ -115,7 +115,7 @@ class ModelKeeping {
         years.from(),
         years.to(),
         document.toString(),
-        packs.isOffered(key, by.id()) ? packs.offered(key, by.id()).document() : null,
+        packs.isOffered(key, by) ? packs.offered(key, by).document() : null,
         SheetDocument.write(new SheetSaying.Chosen(stated.answersOf(key, sheet.answers()))),
         by.name(),
         by.id(),

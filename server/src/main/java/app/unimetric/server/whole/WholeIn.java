@@ -1,8 +1,9 @@
 package app.unimetric.server.whole;
 
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.plan.JobCost;
 import app.unimetric.core.problem.InvalidInput;
-import app.unimetric.core.problem.Problems;
+import app.unimetric.core.table.CellText;
 import app.unimetric.documents.table.Table;
 import app.unimetric.server.bring.BroughtSheets;
 import app.unimetric.server.bring.SheetKind;
@@ -12,7 +13,6 @@ import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.shelf.Stock;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -31,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 class WholeIn {
   private static final int MOST_FILES = 20_000;
   private static final long MOST_BYTES = 100_000_000;
+  private static final byte[] NOTHING = {};
   private final Fleet fleet;
   private final BroughtSheets sheets;
   private final Packs packs;
@@ -79,7 +80,7 @@ class WholeIn {
     List<String> stayed = new ArrayList<>();
     int taken = 0;
     for (Map.Entry<String, byte[]> one : files.entrySet()) {
-      if (one.getKey().startsWith("packs/")) {
+      if (one.getKey().startsWith(WholeOut.PACKS)) {
         packs.take(new String(one.getValue(), StandardCharsets.UTF_8), by, at);
         taken++;
       } else if (!one.getKey().equals("README.txt")) {
@@ -97,22 +98,22 @@ class WholeIn {
     }
     for (Table.Row row : table.rows()) {
       List<String> part = row.cells();
-      String price = part.get(2).replace(',', '.');
-      new Problems()
-          .require(part.get(1).matches("\\d{1,6}"), "pieces", "must be a whole number.")
-          .require(price.matches("(\\d{1,7}(\\.\\d{1,4})?)?"), "price", "must be a figure.")
-          .orThrow();
+      String price = part.get(2);
       stock.move(
           UUID.randomUUID(),
           part.get(0),
-          Integer.parseInt(part.get(1)),
-          price.isEmpty() ? null : new BigDecimal(price),
+          CellText.count(part.get(1), "pieces"),
+          price.isEmpty() ? null : JobCost.amount(price, "price"),
           new Stock.Known(part.get(3), part.get(4), part.get(5)),
           "counted",
           at,
           by);
     }
     return table.rows().size();
+  }
+
+  private static boolean comesIn(String name) {
+    return name.endsWith(".csv") || name.startsWith(WholeOut.PACKS);
   }
 
   /** Names are keys here and never paths, so that none leads anywhere. */
@@ -129,7 +130,7 @@ class WholeIn {
               "file", "holds more than 100 MB or 20 000 files; leave cards/ out.");
         }
         if (!entry.isDirectory()) {
-          files.put(entry.getName(), content);
+          files.put(entry.getName(), comesIn(entry.getName()) ? content : NOTHING);
         }
       }
     } catch (IOException | IllegalArgumentException e) {

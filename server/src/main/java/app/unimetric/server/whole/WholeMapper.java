@@ -37,10 +37,6 @@ interface WholeMapper {
   @Nullable String record(@Param("id") UUID id);
 
   @Select(
-      "SELECT DISTINCT ON (key) key AS name, document::text AS document FROM pack ORDER BY key, version DESC")
-  List<Named> packs();
-
-  @Select(
       "SELECT base_key || '.' || left(id::text, 8) AS name, document::text AS document FROM model_pack ORDER BY base_key, said_at")
   List<Named> ways();
 

@@ -6,6 +6,8 @@ import app.unimetric.server.bring.BroughtSheets;
 import app.unimetric.server.bring.SheetKind;
 import app.unimetric.server.card.Cards;
 import app.unimetric.server.job.Jobs;
+import app.unimetric.server.pack.OwnPack;
+import app.unimetric.server.pack.Packs;
 import app.unimetric.server.settings.Settings;
 import app.unimetric.server.shelf.PartRow;
 import app.unimetric.server.shelf.Stock;
@@ -29,7 +31,7 @@ class WholeOut {
       What one workshop knows and did, in files that other programs read.
 
       machines.csv, tools.csv, values.csv   come in again on the screen of the same name, or all at once
-      parts.csv, packs/                     come in again with them
+      parts.csv, packs/                     come in again with them; only what a lead confirmed
       ways/                                 jobs as they were last done on a model, JSON
       people.csv, settings.json, jobs.csv   who, how and what, to be read
       records/job-N.json                    what was done, as it stood when it was signed
@@ -38,11 +40,13 @@ class WholeOut {
       A record that comes back from a file is no evidence; ./backup and ./restore keep that.
       """;
 
+  static final String PACKS = "packs/";
   static final List<String> PARTS =
       List.of("name", "pieces", "price", "size", "strength", "order number");
 
   private final WholeMapper mapper;
   private final BroughtSheets sheets;
+  private final Packs packs;
   private final Stock stock;
   private final Jobs jobs;
   private final Cards cards;
@@ -51,12 +55,14 @@ class WholeOut {
   WholeOut(
       WholeMapper mapper,
       BroughtSheets sheets,
+      Packs packs,
       Stock stock,
       Jobs jobs,
       Cards cards,
       Settings settings) {
     this.mapper = mapper;
     this.sheets = sheets;
+    this.packs = packs;
     this.stock = stock;
     this.jobs = jobs;
     this.cards = cards;
@@ -84,8 +90,8 @@ class WholeOut {
           csv.writeRecord("name", "role");
           mapper.people().forEach(p -> Table.write(List.of(p.name(), p.document()), csv));
         });
-    for (WholeMapper.Named pack : mapper.packs()) {
-      text(zip, "packs/" + pack.name() + ".json", pack.document());
+    for (OwnPack pack : packs.confirmed()) {
+      text(zip, PACKS + pack.key() + ".json", pack.document());
     }
     for (WholeMapper.Named way : mapper.ways()) {
       text(zip, "ways/" + way.name() + ".json", way.document());

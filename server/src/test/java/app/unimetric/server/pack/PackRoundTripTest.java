@@ -102,6 +102,11 @@ class PackRoundTripTest {
     assertThat(seen.path("differs").toString())
         .contains("title: ", "is now Caliper, tighter", "4 N·m");
     assertThat(seen.path("besides").asBoolean()).isTrue();
+    Map<String, Object> tries =
+        Map.of("id", UUID.randomUUID(), "machineId", machine, "packKey", own);
+    assertThat(asta.post("/api/jobs", tries).status()).as("what a lead sees opens").isEqualTo(200);
+    assertThat(asta.get("/api/jobs/" + tries.get("id") + "/sheet").body().path("joints").toString())
+        .contains("Cage sheet 3; entered by Bram, not confirmed");
     String confirm = "/api/packs/bi-caliper/versions/1/confirmation";
     assertThat(bram.post(confirm, "").status()).as("nobody confirms it for himself").isEqualTo(403);
     assertThat(asta.post(confirm, "").status()).isEqualTo(200);
@@ -138,6 +143,28 @@ class PackRoundTripTest {
     assertThat(refused.detail()).contains("entries");
     UUID after = open("bi-cassette");
     assertThat(bram.get("/api/jobs/" + after + "/sheet").body().path("joints").size()).isEqualTo(2);
+  }
+
+  @Test
+  void theCataloguesStandsBeforeWhatSomebodyBroughtBesideIt() {
+    ObjectNode pack = pack(open("bi-cassette"));
+    pack.put("title", "Cassette lockring, another way");
+    assertThat(bram.post("/api/packs", pack.toString()).status()).isEqualTo(200);
+    String machine = bram.get("/api/machines?q=Gravel").body().get(0).path("id").asString();
+    JsonNode found = bram.get("/api/machines/" + machine + "/offered-jobs?q=cassette").body();
+    assertThat(found.get(0).path("key").asString()).isEqualTo("bi-cassette");
+    assertThat(found.get(1).path("key").asString()).isEqualTo("bi-cassette@own");
+  }
+
+  @Test
+  void aKeyIsOneThatPeopleCanOpenItBy() {
+    ObjectNode pack = pack(open("bi-cassette"));
+    for (String key : List.of("bi-cassette@own", "a/b", "x".repeat(101), "a b")) {
+      pack.put("key", key);
+      Answer refused = bram.post("/api/packs", pack.toString());
+      assertThat(refused.status()).as(key).isEqualTo(400);
+      assertThat(refused.body().path("errors").get(0).path("field").asString()).isEqualTo("key");
+    }
   }
 
   @Test
