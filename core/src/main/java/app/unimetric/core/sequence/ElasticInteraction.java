@@ -25,14 +25,14 @@ public final class ElasticInteraction {
   private final double[][] share;
 
   /**
-   * @param loss [i][j] load bolt j loses for each newton bolt i gains
+   * @param loss [i][j] load bolt j loses for each newton bolt i gains; nothing on its diagonal
    */
   private ElasticInteraction(double[][] loss) {
     near = new int[loss.length][];
     share = new double[loss.length][];
     for (int i = 0; i < loss.length; i++) {
       int of = i;
-      near[i] = IntStream.range(0, loss.length).filter(j -> j != of && loss[of][j] != 0).toArray();
+      near[i] = IntStream.range(0, loss.length).filter(j -> loss[of][j] != 0).toArray();
       share[i] = Arrays.stream(near[i]).mapToDouble(j -> loss[of][j]).toArray();
     }
   }

@@ -689,4 +689,17 @@ class ReplayTest {
     assertThat(unknown.clocks().get(0).words()).contains("use the maker's sheet");
     assertThat(unknown.ridableFrom()).isNull();
   }
+
+  @Test
+  void anEntrySentAgainSaysTheSameAndOneInItsPlaceDoesNot() {
+    RunEvent said = event(EventKind.READING, 1, 12.0, "why", null, ASTA);
+    assertThat(said.saysTheSameAs(event(EventKind.READING, 1, 12.0, "why", null, LEAD))).isTrue();
+    List<RunEvent> others =
+        List.of(
+            event(EventKind.READING, 2, 12.0, "why", null, ASTA),
+            event(EventKind.READING, 1, 12.5, "why", null, ASTA),
+            event(EventKind.READING, 1, 12.0, "why not", null, ASTA),
+            event(EventKind.CORRECTION, 1, 12.0, "why", said.id(), ASTA));
+    assertThat(others).noneMatch(said::saysTheSameAs);
+  }
 }

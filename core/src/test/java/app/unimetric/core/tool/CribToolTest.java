@@ -169,4 +169,11 @@ class CribToolTest {
   void everyTypeOfToolHasWords() {
     assertThat(ToolType.values()).allSatisfy(t -> assertThat(t.words()).isNotBlank());
   }
+
+  @ParameterizedTest
+  @CsvSource({"0, 0", "4999, 0", "5000, 5000"})
+  void plansLookAtUsesOnlyOnceTheyAreTooMany(int cycles, int lookedAt) {
+    CribTool used = tool("t", LocalDate.of(2026, 5, 1), cycles);
+    assertThat(used.lookedAtByPlans()).isEqualTo(tool("t", LocalDate.of(2026, 5, 1), lookedAt));
+  }
 }
