@@ -1,6 +1,8 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { optimizeCss } from 'carbon-preprocess-svelte';
+import { fileURLToPath } from 'node:url';
 import type { Plugin } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
 /** The component library's style names fonts on a foreign host; ours come with the application. */
@@ -17,9 +19,40 @@ function noForeignFonts(): Plugin {
 }
 
 export default defineConfig({
-  plugins: [noForeignFonts(), svelte(), optimizeCss({ preserveAllIBMFonts: true })],
-  build: { target: 'es2022', chunkSizeWarningLimit: 600 },
-  resolve: process.env.VITEST ? { conditions: ['browser'] } : {},
+  plugins: [
+    noForeignFonts(),
+    svelte(),
+    optimizeCss({ preserveAllIBMFonts: true }),
+    // Everything is there out of reach; what is said to the server never goes through it.
+    VitePWA({
+      injectRegister: null,
+      registerType: 'autoUpdate',
+      includeAssets: ['mark.svg'],
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//, /^\/actuator\//, /^\/v3\//, /\.[a-z0-9]+$/],
+      },
+      manifest: {
+        name: 'Unimetric',
+        short_name: 'Unimetric',
+        description: 'Torque, order, tools and records for fitting parts',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#262a3f',
+        theme_color: '#262a3f',
+        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+    }),
+  ],
+  build: { target: 'es2022', chunkSizeWarningLimit: 800 },
+  resolve: {
+    alias: {
+      '@replay': fileURLToPath(new URL('../tablet/target/browser/replay.js', import.meta.url)),
+    },
+    ...(process.env.VITEST ? { conditions: ['browser'] } : {}),
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
   test: {
     environment: 'jsdom',

@@ -1,6 +1,7 @@
+import { forgetRead, keepSession, keptSession } from '../run/waiting';
 import { api, ask, asTrouble, type Schemas, type Trouble } from './client';
 
-let session = $state<Schemas['Session'] | null>(null);
+let session = $state.raw<Schemas['Session'] | null>(null);
 let trouble = $state<Trouble | null>(null);
 
 /** Who is signed in, the workshop's day, and the units. */
@@ -45,12 +46,19 @@ export const here = {
     try {
       session = await ask(api.GET('/api/session'));
       trouble = null;
+      // Whoever is signed in no longer leaves nothing to read behind.
+      await (session.person ? keepSession(session) : forgetRead()).catch(() => undefined);
     } catch (e) {
       trouble = asTrouble(e);
+      // Out of reach, whoever was here goes on; the server looks again at what they say.
+      if (trouble.status === 0 || trouble.status >= 502)
+        session ??= (await keptSession().catch(() => undefined)) ?? null;
+      if (session) trouble = null;
     }
   },
   async signIn(name: string, password: string) {
     session = await ask(api.POST('/api/session', { body: { name, password } }));
+    void keepSession(session).catch(() => undefined);
   },
   /** Signs in for the first time, with the word a lead handed over. */
   async signInFirst(name: string, word: string, password: string, pin: string) {
@@ -58,5 +66,6 @@ export const here = {
   },
   async signOut() {
     session = await ask(api.DELETE('/api/session'));
+    await forgetRead().catch(() => undefined);
   },
 };

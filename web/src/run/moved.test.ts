@@ -28,3 +28,10 @@ it('keeps what was seen at a glance until there is more to see', () => {
   const before = { ...page(), summary: seen };
   expect(movedOn(before, moved(0, [])).summary).toBe(seen);
 });
+
+it('says no longer that a joint was left standing once it was begun again', () => {
+  const stood = { words: 'left for 14 h' } as Schemas['Interruption'];
+  expect(movedOn(page(), { ...moved(0, []), interruption: stood }).interruption).toBe(stood);
+  const before = { ...page(), interruption: stood };
+  expect(movedOn(before, moved(0, [entry('5')])).interruption).toBeUndefined();
+});

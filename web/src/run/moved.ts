@@ -11,6 +11,7 @@ export function movedOn(page: RunPage, moved: Moved): RunPage {
     ...page,
     state: { ...moved.state, entries: [...known, ...moved.state.entries] },
     summary: moved.summary ?? page.summary,
+    interruption: moved.interruption,
     deviceClock: moved.deviceClock,
   };
 }

@@ -1,16 +1,20 @@
-import type { Schemas, Trouble } from '../api/client';
+import type { Trouble } from '../api/client';
+import {
+  dropWaiting,
+  keepWaiting,
+  waitingOf,
+  type Said,
+  type Saying,
+  type Signature,
+  type Waiting,
+} from './waiting';
 
-export type Said = Schemas['Said'];
-/** What is said, before it has its number in the device's row. */
-export type Saying = Omit<Said, 'counter' | 'id' | 'doneAt'>;
-
-interface Held {
-  by: string;
-  said: Omit<Said, 'counter'>;
-}
+export type { Said, Saying };
 
 const DEVICE = 'unimetric.device';
 const FAR_AWAY = [0, 401, 429, 500, 502, 503, 504];
+/** Most that the server takes at once. */
+const AT_ONCE = 200;
 
 /** What this device's clock says. */
 export const deviceNow = (): string => new Date().toISOString();
@@ -25,88 +29,131 @@ export function device(): string {
   return id;
 }
 
+/** Whether nobody could be reached, or nobody was let in; what was said stays and is sent again. */
+export const isAway = (trouble: Trouble): boolean => FAR_AWAY.includes(trouble.status);
+
+/** Whether another tab of this device said something meanwhile; it is tried again. */
+export const isOvertakenInNumbers = (trouble: Trouble): boolean =>
+  trouble.expectedCounter !== undefined;
+
 /**
  * What was said and not yet taken. It survives a reload; what carries a PIN is kept in memory only.
- * The id makes a resend harmless; the number is given when it goes out.
+ * The id makes a resend harmless; the numbers are given when it goes out.
  */
 export class Outbox<Answer> {
-  private held: Held[];
+  private held: Waiting[] = [];
+  /** What another person's PIN went with; the PIN is kept in memory only. */
+  private readonly witnesses = new Map<string, NonNullable<Said['witness']>>();
   private next: number;
 
   constructor(
     private readonly jobId: string,
-    private readonly send: (device: string, event: Said) => Promise<Answer>,
-    private readonly taken: (answer: Answer) => void,
+    private readonly send: (device: string, events: Said[]) => Promise<Answer>,
   ) {
-    this.held = JSON.parse(localStorage.getItem(this.key('outbox')) ?? '[]') as Held[];
-    this.next = Number(localStorage.getItem(this.key('counter')) ?? '0') + 1;
-  }
-
-  waitingFor(person: string): number {
-    return this.held.filter((h) => h.by === person).length;
-  }
-
-  /** Holds one more; returns its id. */
-  add(saying: Saying, by: string): string {
-    const id = crypto.randomUUID();
-    this.held.push({ by, said: { ...saying, id, doneAt: deviceNow() } });
-    this.store();
-    return id;
+    this.next = Number(localStorage.getItem(this.counter) ?? '0') + 1;
   }
 
   /**
-   * Sends what this person said, in order, and tells each answer. What cannot be reached stays; what is refused goes, and
-   * the refusal is thrown.
+   * Takes up what waited here before. What another person's PIN went with cannot be sent any more:
+   * it is given up and told.
    */
-  async flush(person: string): Promise<void> {
-    for (let first = this.of(person); first; first = this.of(person)) {
+  async open(): Promise<Waiting[]> {
+    const before = await waitingOf(this.jobId);
+    const known = new Set(this.held.map((h) => h.said.id));
+    const more = before.filter((w) => !known.has(w.said.id));
+    const lost = more.filter((w) => w.witness);
+    this.held = [...more.filter((w) => !w.witness), ...this.held];
+    if (lost.length) await dropWaiting(this.jobId, new Set(lost.map((w) => w.said.id)));
+    return lost;
+  }
+
+  /** What waits of a person, in the order it was said. */
+  waitingOf(person: string): Waiting[] {
+    return this.held.filter((h) => h.by.id === person);
+  }
+
+  /** Names of others whose words wait here until they sign in. */
+  othersThan(person: string): string[] {
+    return [...new Set(this.held.filter((h) => h.by.id !== person).map((h) => h.by.name))];
+  }
+
+  /** Holds one more; returns its id. Whether it is kept over a reload is told by the promise. */
+  add(saying: Saying, by: Signature, witness?: Signature): { id: string; kept: Promise<void> } {
+    const id = crypto.randomUUID();
+    const { witness: pin, ...said } = saying;
+    const one: Waiting = {
+      jobId: this.jobId,
+      by: { ...by },
+      // A copy: what a screen hands over may not be one that the store can keep.
+      ...(witness ? { witness: { ...witness } } : {}),
+      said: { ...said, id, doneAt: deviceNow() },
+    };
+    if (pin) this.witnesses.set(id, pin);
+    this.held = [...this.held, one];
+    return { id, kept: keepWaiting(one) };
+  }
+
+  /** Takes back what was just said and may not be. */
+  async takeBack(id: string): Promise<void> {
+    await this.drop(new Set([id]));
+  }
+
+  /**
+   * Sends what this person said, in order, many at once, and hands over each answer. What cannot be
+   * reached stays; of what is refused the first that is at fault goes, and the refusal is thrown.
+   */
+  async flush(person: string, taken: (answer: Answer, ids: string[]) => void): Promise<void> {
+    let most = AT_ONCE;
+    const some = () => this.waitingOf(person).slice(0, most);
+    for (let now = some(); now.length; now = some()) {
+      const ids = now.map((w) => w.said.id);
       try {
-        this.taken(await this.sendNumbered(first.said));
+        taken(await this.numbered(now), ids);
       } catch (e) {
-        if (!FAR_AWAY.includes((e as Trouble).status)) {
-          this.drop(first);
+        if (isAway(e as Trouble)) throw e;
+        // One at a time finds the one at fault.
+        if (now.length > 1) {
+          most = 1;
+          continue;
         }
+        // Another tab of this device was quicker with the number: it is tried again, not given up.
+        if (isOvertakenInNumbers(e as Trouble)) throw e;
+        await this.drop(new Set(ids));
         throw e;
       }
-      this.drop(first);
+      await this.drop(new Set(ids));
     }
   }
 
-  private async sendNumbered(said: Held['said']): Promise<Answer> {
+  private async numbered(some: Waiting[]): Promise<Answer> {
     try {
-      return await this.numbered(said);
+      return await this.sent(some);
     } catch (e) {
       const expected = (e as Trouble).expectedCounter;
-      if (expected === undefined) {
-        throw e;
-      }
+      if (expected === undefined) throw e;
       this.next = expected;
-      return this.numbered(said);
+      return this.sent(some);
     }
   }
 
-  private async numbered(said: Held['said']): Promise<Answer> {
-    const answer = await this.send(device(), { ...said, counter: this.next });
-    localStorage.setItem(this.key('counter'), String(this.next));
-    this.next += 1;
+  private async sent(some: Waiting[]): Promise<Answer> {
+    const events = some.map((w, i) => {
+      const witness = this.witnesses.get(w.said.id);
+      return { ...w.said, ...(witness ? { witness } : {}), counter: this.next + i };
+    });
+    const answer = await this.send(device(), events);
+    this.next += some.length;
+    localStorage.setItem(this.counter, String(this.next - 1));
     return answer;
   }
 
-  private of(person: string): Held | undefined {
-    return this.held.find((h) => h.by === person);
+  private async drop(ids: ReadonlySet<string>): Promise<void> {
+    this.held = this.held.filter((h) => !ids.has(h.said.id));
+    ids.forEach((id) => this.witnesses.delete(id));
+    await dropWaiting(this.jobId, ids);
   }
 
-  private drop(one: Held): void {
-    this.held = this.held.filter((h) => h !== one);
-    this.store();
-  }
-
-  private store(): void {
-    const open = this.held.filter((h) => h.said.witness === undefined);
-    localStorage.setItem(this.key('outbox'), JSON.stringify(open));
-  }
-
-  private key(what: string): string {
-    return `unimetric.run.${this.jobId}.${what}`;
+  private get counter(): string {
+    return `unimetric.run.${this.jobId}.counter`;
   }
 }

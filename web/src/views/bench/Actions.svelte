@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Misuse } from 'carbon-icons-svelte';
+  import { tick } from 'svelte';
+  import { Checkmark, Misuse } from 'carbon-icons-svelte';
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Schemas } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
@@ -8,26 +9,31 @@
   import { reading } from '../../joint/unit.svelte';
   import Finding from './Finding.svelte';
   import Judge from './Judge.svelte';
-  import OtherPerson from './OtherPerson.svelte';
+  import OtherPerson, { type Witness } from './OtherPerson.svelte';
   import TakeTool from './TakeTool.svelte';
   import type { BenchRun } from '../../run/run.svelte';
   import type { Saying } from '../../run/outbox';
+  import type { Wrench } from '../../run/wrench.svelte';
 
   interface Props {
     run: BenchRun;
+    wrench: Wrench;
+    /** Whether the wrench in hand is followed at this step. */
+    pulls: boolean;
     step: Schemas['RunStep'];
     padOpen: boolean;
   }
-  let { run, step, padOpen = $bindable() }: Props = $props();
+  let { run, wrench, pulls, step, padOpen = $bindable() }: Props = $props();
   const runState = $derived(run.page.state);
   const permits = $derived(runState.permits);
   const pending = $derived(runState.pending);
-  const stopped = $derived(run.busy || run.waiting > 0);
+  const stopped = $derived(run.settling || wrench.pulling);
   const lets = $derived(permits.find((p) => p === 'DEVIATION_ACCEPTED' || p === 'LEFT'));
   // svelte-ignore state_referenced_locally
   const draft = `deviation.${run.page.jobId}.${step.id}`;
   let reason = $state(kept(draft));
-  let witness = $state<Saying['witness']>();
+  let witness = $state<Witness>();
+  let pullButton = $state<HTMLButtonElement | null>(null);
   $effect(() => keep(draft, reason));
 
   const MAIN: Partial<Record<Saying['kind'], string>> = {
@@ -39,6 +45,7 @@
   };
   const renewing = $derived(permits.includes('REPLACED') && !step.judged);
   const main = $derived(permits.find((p) => p in MAIN));
+  const pulling = $derived(pulls && permits.includes('READING'));
   const mainWords = $derived(
     main === undefined
       ? ''
@@ -52,8 +59,11 @@
   function key(e: KeyboardEvent) {
     const within =
       e.target instanceof HTMLElement && e.target.closest('input,button,a,select,summary,textarea');
-    if (within || e.ctrlKey || e.metaKey || e.altKey || stopped || !here.mayWork) return;
-    if (e.key === ' ' && main && main !== 'SIGNED_OFF') {
+    if (within || e.ctrlKey || e.metaKey || e.altKey || e.repeat || !here.mayWork) return;
+    if (e.key === ' ' && pulling) {
+      e.preventDefault();
+      if (!stopped) wrench.pull();
+    } else if (e.key === ' ' && main && main !== 'SIGNED_OFF') {
       e.preventDefault();
       void run.say({ kind: main });
     } else if (e.key.toLowerCase() === 'm' && permits.includes('MOVED')) {
@@ -63,13 +73,19 @@
     }
   }
 
+  /** Then the next press of the bar pulls, and does not lay it down again. */
+  async function take() {
+    wrench.take(!wrench.chosen);
+    await tick();
+    pullButton?.focus();
+  }
+
   async function accept() {
     if (!lets) return;
-    const taken = await run.say({
-      kind: lets,
-      reason,
-      ...(witness ? { witness } : {}),
-    });
+    const taken = await run.say(
+      { kind: lets, reason, ...(witness ? { witness: witness.said } : {}) },
+      witness?.person,
+    );
     if (taken) keep(draft, '');
   }
 </script>
@@ -95,6 +111,11 @@
       ? 'what was found. Set it back and measure again, or let it stand with a reason.'
       : 'the limit. Measure again, put in a good part and measure that, or let it stand with a reason.'}
   </p>
+{:else if pending?.curve}
+  <p class="pending" role="alert">
+    <Misuse size={24} />
+    {pending.curve.words}
+  </p>
 {:else if pending && pending.torqueNm !== undefined && step.band}
   <p class="pending" role="alert">
     {pending.shown ?? `${inUnit(pending.torqueNm, reading.unit)} ${reading.unit.sign}`} is {pending.verdict ===
@@ -119,7 +140,11 @@
       <Button
         class="large"
         disabled={stopped || !witness}
-        on:click={() => void run.say({ kind: 'SECOND_LOOK', ...(witness ? { witness } : {}) })}
+        on:click={() =>
+          void run.say(
+            { kind: 'SECOND_LOOK', ...(witness ? { witness: witness.said } : {}) },
+            witness?.person,
+          )}
       >
         Looked at every joint
       </Button>
@@ -135,10 +160,20 @@
     {#if permits.includes('MEASURED')}
       <Finding {run} {step} {stopped} />
     {/if}
+    {#if pulling}
+      <Button class="large" bind:ref={pullButton} disabled={stopped} on:click={() => wrench.pull()}>
+        {wrench.pulling ? 'Pulling …' : 'Pull the wrench'} <kbd>space</kbd>
+      </Button>
+    {/if}
     {#if main}
-      <Button class="large" disabled={stopped} on:click={() => void run.say({ kind: main })}>
+      <Button
+        class="large"
+        kind={pulling ? 'tertiary' : 'primary'}
+        disabled={stopped}
+        on:click={() => void run.say({ kind: main })}
+      >
         {mainWords}
-        {#if main !== 'SIGNED_OFF'}<kbd>space</kbd>{/if}
+        {#if main !== 'SIGNED_OFF' && !pulling}<kbd>space</kbd>{/if}
       </Button>
     {/if}
     {#if permits.includes('MOVED')}
@@ -157,6 +192,16 @@
         aria-expanded={padOpen}
         on:click={() => (padOpen = !padOpen)}>Type a reading</Button
       >
+      {#if step.reading}
+        <Button
+          class="large"
+          kind="tertiary"
+          disabled={stopped || run.away}
+          aria-pressed={wrench.chosen}
+          on:click={() => void take()}
+          >Simulated wrench {#if wrench.chosen}<Checkmark size={20} />{/if}</Button
+        >
+      {/if}
     {/if}
   </div>
   {#if lets}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
+  import { UserMultiple } from 'carbon-icons-svelte';
   import type { Schemas } from '../../api/client';
   import JointDrawing from '../../joint/JointDrawing.svelte';
   import { reading } from '../../joint/unit.svelte';
@@ -9,18 +10,31 @@
   import ReadingPad from './ReadingPad.svelte';
   import CureClocks from './CureClocks.svelte';
   import EntryList from './EntryList.svelte';
+  import LeftStanding from './LeftStanding.svelte';
+  import OutOfReach from './OutOfReach.svelte';
   import StepInHand from './StepInHand.svelte';
   import StepRuler from './StepRuler.svelte';
+  import WrenchPanel from './WrenchPanel.svelte';
   import { BenchRun } from '../../run/run.svelte';
+  import { Wrench } from '../../run/wrench.svelte';
 
-  let { page }: { page: Schemas['RunPage'] } = $props();
+  let { page, away = false }: { page: Schemas['RunPage']; away?: boolean } = $props();
   // svelte-ignore state_referenced_locally
-  const run = new BenchRun(page);
-  onDestroy(() => run.leave());
+  const run = new BenchRun(page, away);
+  const wrench = new Wrench(run);
+  onDestroy(() => {
+    run.leave();
+    wrench.leave();
+  });
 
   let padOpen = $state(false);
   const runState = $derived(run.page.state);
   const order = $derived(run.step?.order ?? []);
+  const step = $derived(runState.stepAmended ?? run.step);
+  /** Where it can be followed: with a setting, in reach. */
+  const pulls = $derived(
+    wrench.chosen && step?.kind === 'TIGHTEN' && step.reading !== undefined && !run.away,
+  );
 </script>
 
 <JobHeader
@@ -30,30 +44,32 @@
   jobId={run.page.jobId}
   at={runState.signedOff ? 'record' : 'bench'}
   started
-  signed={runState.signedOff}
+  signed={runState.signedOff && !run.waiting}
 />
 <StepRuler steps={run.page.sheet.steps} done={runState.doneSteps} current={runState.currentStep} />
-{#if run.waiting && run.trouble}
-  <TroubleNote
-    trouble={{
-      ...run.trouble,
-      detail: `${run.trouble.detail} Your entry waits on this device and is sent again by itself.`,
-    }}
-    retry={() => void run.flush()}
-    label="Send now"
-  />
-{:else if run.trouble}
-  <TroubleNote trouble={run.trouble} />
+{#if run.trouble}<TroubleNote trouble={run.trouble} />{/if}
+<OutOfReach {run} />
+{#if run.others.length}
+  <p class="others soft" role="status">
+    <UserMultiple size={16} /> Here too: {run.others.map((o) => o.name).join(', ')}
+  </p>
 {/if}
 {#if run.page.deviceClock}<p class="warn" role="status">{run.page.deviceClock}</p>{/if}
 <CureClocks clocks={runState.clocks} />
+<LeftStanding {run} />
 {#if runState.signedOff}
   <section class="end">
     <p class="big">Signed off</p>
-    <p>
-      <a href="/log/{run.page.jobId}">The record</a> stands in the log; re-checks stand on
-      <a href="/machines/{run.page.machine.id}#rechecks">{run.page.machine.name}</a>.
-    </p>
+    {#if run.waiting}
+      <p class="warn" role="status">
+        On this device. It is in the log, checked and final, as soon as it is sent.
+      </p>
+    {:else}
+      <p>
+        <a href="/log/{run.page.jobId}">The record</a> stands in the log; re-checks stand on
+        <a href="/machines/{run.page.machine.id}#rechecks">{run.page.machine.name}</a>.
+      </p>
+    {/if}
   </section>
 {:else if run.step}
   <section class="bench" aria-label="Step in hand">
@@ -62,13 +78,13 @@
         <ReadingPad
           draft="reading.{run.page.jobId}"
           unitCode={(runState.stepAmended ?? run.step).reading?.unit ?? reading.unit.code}
-          disabled={run.busy || run.waiting > 0}
+          disabled={run.settling}
           trouble={run.trouble}
           enter={(typed, unit) => run.say({ kind: 'READING', typed, unit })}
           close={() => (padOpen = false)}
         />
       {:else if run.joint}
-        <div class="drawing">
+        <div class="drawing" class:beside={pulls}>
           <JointDrawing
             layout={run.joint.layout}
             positions={run.joint.positions}
@@ -85,6 +101,7 @@
             ? ', critical'
             : ''}
         </p>
+        {#if pulls && step}<WrenchPanel {wrench} {step} />{/if}
       {:else}
         <h2>Cautions</h2>
         <ul class="lines">
@@ -97,7 +114,7 @@
     </div>
     <div class="actions">
       {#key `${run.step.id} ${runState.nextFastener} ${runState.round} ${runState.pending?.event.id}`}
-        <Actions {run} step={run.step} bind:padOpen />
+        <Actions {run} {wrench} {pulls} step={run.step} bind:padOpen />
       {/key}
     </div>
   </section>
@@ -115,6 +132,9 @@
   .drawing {
     height: min(22rem, 44vh);
   }
+  .drawing.beside {
+    height: min(9rem, 18vh);
+  }
   .left h2 {
     margin-top: 0.25rem;
   }
@@ -123,6 +143,11 @@
   }
   .actions {
     grid-column: 1 / -1;
+  }
+  .others {
+    display: flex;
+    gap: 0.5rem;
+    align-items: center;
   }
   .big {
     font-size: 2.5rem;

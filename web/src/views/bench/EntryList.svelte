@@ -54,7 +54,9 @@
                 : ''}
             </span>
             <EntryWords entry={e} />
-            <span class="soft">{e.event.by.name}</span>
+            <span class="soft"
+              >{e.event.by.name}{#if run.provisional.includes(e.event.id)}, waits on this device{/if}</span
+            >
             {#if mayCorrect(e)}
               <Button
                 kind="ghost"
@@ -80,14 +82,14 @@
                 />
                 <Button
                   size="field"
-                  disabled={!typed.trim() || run.busy || run.waiting > 0}
+                  disabled={!typed.trim() || run.settling}
                   on:click={() => void correct(e, true)}>Correct the figure</Button
                 >
               {/if}
               <Button
                 size="field"
                 kind="tertiary"
-                disabled={run.busy || run.waiting > 0}
+                disabled={run.settling}
                 on:click={() => void correct(e, false)}>Strike it and do it again</Button
               >
               <p class="soft">Both entries stay in the log.</p>

@@ -1,12 +1,22 @@
+<script lang="ts" module>
+  import type { Saying, Signature } from '../../run/waiting';
+
+  /** Another person: what the server is told, and who that is as far as is known here. */
+  export interface Witness {
+    said: NonNullable<Saying['witness']>;
+    person: Signature;
+  }
+</script>
+
 <script lang="ts">
   import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
-  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
+  import { asTrouble, type Schemas, type Trouble } from '../../api/client';
   import { here } from '../../api/session.svelte';
-  import type { Saying } from '../../run/outbox';
+  import { whoIsHere } from '../../run/people';
   import TroubleNote from '../../shell/TroubleNote.svelte';
 
   interface Props {
-    witness: Saying['witness'];
+    witness: Witness | undefined;
     label: string;
     optional?: boolean;
   }
@@ -18,7 +28,8 @@
 
   async function look() {
     try {
-      people = (await ask(api.GET('/api/people'))).filter((p) => p.name !== here.person?.name);
+      const all = await whoIsHere();
+      people = all.filter((p) => p.name !== here.person?.name);
       lost = null;
     } catch (e) {
       lost = asTrouble(e);
@@ -26,7 +37,14 @@
   }
   $effect(() => void look());
   $effect(() => {
-    witness = name && pin ? { name, pin } : undefined;
+    const person = people.find((p) => p.name === name);
+    witness =
+      person && pin
+        ? {
+            said: { name, pin },
+            person: { id: person.id, name, lead: person.role === 'LEAD' },
+          }
+        : undefined;
   });
 </script>
 

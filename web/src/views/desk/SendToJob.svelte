@@ -5,6 +5,7 @@
   import { Submission } from '../../api/submission.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
   import { type DeskState } from './fields';
+  import { pieceFrom, withPiece } from '../sheet/pieces';
   import { toQuery } from './state';
 
   let { desk, summary }: { desk: DeskState; summary: string } = $props();
@@ -28,7 +29,16 @@
     sheet = null;
     jointId = '';
     return sheets.ask(
-      () => ask(api.GET('/api/jobs/{id}/sheet', { params: { path: { id } } })),
+      async () => {
+        let whole = await ask(api.GET('/api/jobs/{id}/sheet', { params: { path: { id } } }));
+        while (whole.laterJoints > 0) {
+          const from = whole.joints.length;
+          const longer = withPiece(whole, from, await pieceFrom(id, from));
+          if (longer === whole) break;
+          whole = longer;
+        }
+        return whole;
+      },
       (fresh) => (sheet = fresh),
       (caught) => (asking.trouble = asTrouble(caught)),
     );

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { CheckmarkOutline, Misuse, WarningAlt } from 'carbon-icons-svelte';
   import type { Schemas } from '../../api/client';
+  import CurveDrawing from '../../joint/CurveDrawing.svelte';
+  import { pointsOf } from '../../joint/curve';
   import { inUnit, plain } from '../../joint/figures';
   import { reading } from '../../joint/unit.svelte';
 
@@ -12,6 +14,7 @@
     REPLACED: 'replaced',
     LEFT: 'left as it is',
     SLACKENED: 'slackened, begun again',
+    BEGUN_AGAIN: 'joint begun again from its first pass',
     AMENDED: 'another tool taken up',
     CLICKED: 'clicked at setting',
     READING: 'read',
@@ -50,7 +53,7 @@
       <Misuse size={16} class="bad" />
     {:else if outside}
       <WarningAlt size={16} class="bad" />
-    {:else if e.event.kind === 'SLACKENED' || e.event.kind === 'LEFT' || e.event.kind === 'AMENDED'}
+    {:else if e.event.kind === 'SLACKENED' || e.event.kind === 'BEGUN_AGAIN' || e.event.kind === 'LEFT' || e.event.kind === 'AMENDED'}
       <WarningAlt size={16} class="warn" />
     {:else if e.verdict === 'MOVED'}
       <WarningAlt size={16} class="warn" />
@@ -64,6 +67,17 @@
           >limit on the part {plain(e.event.limit)}</span
         >{/if}
       {#if verdictWords}<span class:bad={outside}>{verdictWords}</span>{/if}
+      {#if e.curve}<span class="bad">{e.curve.words}</span>{/if}
+      {#if e.event.curve}
+        <details>
+          <summary>Curve</summary>
+          <CurveDrawing
+            points={pointsOf(e.event.curve)}
+            unit={reading.unit}
+            bad={e.curve !== undefined}
+          />
+        </details>
+      {/if}
       {#if e.event.witness}by {e.event.witness.name}{/if}
       {#if e.event.reason}“{e.event.reason}”{/if}
       {#if e.acceptedReason}<span class="soft">let stand: {e.acceptedReason}</span>{/if}
@@ -78,6 +92,19 @@
     grid-template-columns: 1rem 1fr;
     gap: 0.5rem;
     align-items: center;
+  }
+  summary {
+    cursor: pointer;
+    color: var(--copper);
+    line-height: 3.5rem;
+    padding: 0 0.75rem;
+  }
+  details {
+    display: inline-block;
+    vertical-align: top;
+  }
+  details[open] {
+    display: block;
   }
   .entry :global(svg.bad) {
     fill: var(--bad);

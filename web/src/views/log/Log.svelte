@@ -2,6 +2,7 @@
   import { api, ask } from '../../api/client';
   import { moment } from '../../joint/figures';
   import Search from '../../shell/Search.svelte';
+  import CheckPaper from './CheckPaper.svelte';
 
   const find = async (q: string) => {
     const params = { query: { q } };
@@ -75,6 +76,7 @@
     {/if}
   {/snippet}
 </Search>
+<CheckPaper />
 
 <style>
   .wide {

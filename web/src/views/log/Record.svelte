@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, ask } from '../../api/client';
+  import { here } from '../../api/session.svelte';
   import { inUnit, moment } from '../../joint/figures';
   import TorqueRail from '../../joint/TorqueRail.svelte';
   import { reading } from '../../joint/unit.svelte';
@@ -9,6 +10,8 @@
   import AtAGlance from '../bench/AtAGlance.svelte';
   import KeptFits from '../machines/KeptFits.svelte';
   import EntryWords from './EntryWords.svelte';
+  import AddToRecord from './AddToRecord.svelte';
+  import OnRecord from './OnRecord.svelte';
 
   const id = $derived(route.params.id ?? '');
   /** The one job of a visit that is shown; empty for all. */
@@ -19,14 +22,15 @@
       api.GET('/api/machines/{id}', { params: { path: { id: record.line.machineId } } }),
     );
     const fits = await ask(api.GET('/api/jobs/{id}/fits', { params: { path: { id } } }));
-    return { record, machine, fits };
+    const paper = await ask(api.GET('/api/log/{jobId}/paper', { params: { path: { jobId: id } } }));
+    return { record, machine, fits, paper };
   };
 </script>
 
 <svelte:head><title>Record · Unimetric</title></svelte:head>
 {#key id}
   <Loaded {load}>
-    {#snippet children({ record, machine, fits })}
+    {#snippet children({ record, machine, fits, paper }, again)}
       {@const built = record.asBuilt}
       {@const job = record.jobs.find((j) => j.title === only)}
       {@const titles = new Map(built.sheet.steps.map((s) => [s.id, `${s.group}: ${s.title}`]))}
@@ -48,6 +52,7 @@
           {built.readings} torques, {built.deviations} outside the band, {built.corrections} corrected.
         </span>
       </p>
+      <OnRecord jobId={id} {paper} />
       {#if record.jobs.length}
         <p class="no-print" role="group" aria-label="Jobs of the visit">
           <button
@@ -152,6 +157,9 @@
           </tbody>
         </table>
       </div>
+      {#if here.mayWork}
+        <AddToRecord jobId={id} again={(fresh) => again({ record, machine, fits, paper: fresh })} />
+      {/if}
     {/snippet}
   </Loaded>
 {/key}

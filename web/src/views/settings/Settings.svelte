@@ -3,6 +3,7 @@
   import { here } from '../../api/session.svelte';
   import { moment } from '../../joint/figures';
   import Loaded from '../../shell/Loaded.svelte';
+  import Calendars from './Calendars.svelte';
   import Crew from './Crew.svelte';
   import Doors from './Doors.svelte';
   import Own from './Own.svelte';
@@ -20,12 +21,14 @@
       {#if here.isLead}<a href="#people">People</a>{/if}
       <a href="#rules">The workshop’s rules</a>
       <a href="#own">Your sign-in</a>
+      <a href="#calendars">Calendars</a>
       <a href="#changes">What was changed</a>
       {#if here.isLead}<a href="#doors">At the doors</a><a href="#whole">The whole workshop</a>{/if}
     </nav>
     {#if here.isLead}<Crew />{/if}
     <Rules {page} taken={again} />
     <Own />
+    <Calendars />
     <h2 id="changes">What was changed</h2>
     {#if page.changes.length === 0}
       <p class="soft">

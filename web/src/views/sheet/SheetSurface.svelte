@@ -2,7 +2,7 @@
   import { tick, untrack } from 'svelte';
   import { Button } from 'carbon-components-svelte';
   import { CheckmarkOutline, Misuse, Redo, Undo, WarningAlt } from 'carbon-icons-svelte';
-  import { api, ask, type Schemas } from '../../api/client';
+  import { api, ask, asTrouble, type Schemas, type Trouble } from '../../api/client';
   import { Submission } from '../../api/submission.svelte';
   import { here } from '../../api/session.svelte';
   import { navigate } from '../../router';
@@ -18,6 +18,7 @@
   import Work from './Work.svelte';
   import { inSequence, isAlike, isStep, type WorkRow } from './work';
   import { addressOf } from '../fit/state';
+  import { pieceFrom, withPiece } from './pieces';
   import { onSheet } from './turns';
 
   type JobSheet = Schemas['JobSheet'];
@@ -39,6 +40,22 @@
     new Shape(page.sheet.jobId, page.shape, (fresh) => again({ ...page, ...fresh })),
   );
   const rows = $derived(inSequence(sheet));
+  /** A long sheet comes in pieces: what is there can be worked on, the rest follows. */
+  let pieceTrouble = $state<Trouble | null>(null);
+  $effect(() => {
+    if (sheet.laterJoints > 0) void more(sheet.joints.length);
+  });
+  async function more(from: number) {
+    pieceTrouble = null;
+    try {
+      const piece = await pieceFrom(id, from);
+      if (piece.version !== sheet.version) return await reload();
+      again({ ...page, sheet: withPiece(sheet, from, piece) });
+      if (!takes) follow(fragment());
+    } catch (e) {
+      pieceTrouble = asTrouble(e);
+    }
+  }
   const sending = new Submission(onSheet);
   const trouble = $derived(sending.trouble);
   /** What is in hand: a joint by its id, a step by the way to it, or the job itself. */
@@ -293,6 +310,9 @@
       </Button>
     {/if}
   {/if}
+  {#if pieceTrouble}
+    <TroubleNote trouble={pieceTrouble} retry={() => void more(sheet.joints.length)} />
+  {/if}
   {#if trouble}
     <TroubleNote {trouble} retry={sending.outrun ? reload : undefined} label="Show what is new" />
   {/if}
@@ -360,7 +380,7 @@
         {joint}
         {shape}
         place={sheet.joints.indexOf(joint) + 1}
-        last={sheet.joints.at(-1) === joint}
+        last={sheet.laterJoints === 0 && sheet.joints.at(-1) === joint}
         changed={sheet.sincePrint?.changes.some((c) => c.jointId === joint.id) ?? false}
         jobId={id}
         version={sheet.version}

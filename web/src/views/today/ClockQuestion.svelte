@@ -41,7 +41,7 @@
     display: grid;
     gap: 0.5rem;
     justify-items: start;
-    margin-bottom: 1rem;
+    margin: 0.75rem 0 1rem;
     padding: 0.75rem 1rem;
     border-left: 3px solid var(--warn);
     background: var(--copper-wash);

@@ -116,6 +116,7 @@
     {#if today.waiting}
       <p class="soft after">{today.waiting} more wait for their day or distance.</p>
     {/if}
+    <p class="soft after"><a href="/settings#calendars">In your calendar</a></p>
 
     <h2>Torque tools not to be trusted</h2>
     {#if today.tools.length}

@@ -31,7 +31,7 @@ class ArchitectureTest {
 
   static {
     String all =
-        "ask bench book carbon fastener fit joint machine meter order pack plan quantity recheck sequence stated surface table thread tool";
+        "ask bench book carbon device fastener fit joint machine meter order pack plan quantity recheck sequence stated surface table thread tool";
     USED_BY.put("problem", all);
     USED_BY.put("why", all);
     USED_BY.put("quantity", all);
@@ -53,6 +53,7 @@ class ArchitectureTest {
     USED_BY.put("pack", "plan bench machine");
     USED_BY.put("plan", "bench");
     USED_BY.put("ask", "");
+    USED_BY.put("device", "bench");
     USED_BY.put("bench", "");
   }
 

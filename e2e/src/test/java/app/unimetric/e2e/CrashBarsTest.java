@@ -171,8 +171,7 @@ class CrashBarsTest {
       if (open.count() > 0) {
         find(desk, "42 as it should be");
       } else if (judged.count() > 0) {
-        // Stopped while the last answer is on its way; the step then changes by itself.
-        judged.evaluateAll("all => all.filter(b => !b.disabled).forEach(b => b.click())");
+        judged.click();
       } else {
         desk.page.keyboard().press("Space");
       }

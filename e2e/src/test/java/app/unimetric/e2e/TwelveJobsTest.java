@@ -97,7 +97,7 @@ class TwelveJobsTest {
   static void play(Desk desk) {
     Locator step = desk.step();
     for (int i = 0; i < 200; i++) {
-      step.or(desk.text("The record")).first().waitFor();
+      step.or(desk.text("Signed off").first()).first().waitFor();
       if (step.count() == 0) {
         return;
       }

@@ -13,9 +13,9 @@ import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * Many tablets at once. {@code Bench URLS JOBS-FILE CLIENTS SECONDS ACKNOWLEDGED-FILE [notes]
- * [paced]}: URLs with commas, jobs one in a line; paced waits a second after each. What was sent
- * and what was acknowledged is written down with the ids of its entries, and how long answers took
- * is printed.
+ * [paced] [waited=N]}: URLs with commas, jobs one in a line; paced waits a second after each;
+ * waited sends notes N at a time, as a tablet does that was away. What was sent and what was
+ * acknowledged is written down with the ids of its entries, and how long answers took is printed.
  */
 public final class Bench {
   private Bench() {}
@@ -27,6 +27,12 @@ public final class Bench {
     long seconds = Long.parseLong(args[3]);
     List<String> how = List.of(args).subList(5, args.length);
     boolean notes = how.contains("notes");
+    int waited =
+        how.stream()
+            .filter(h -> h.startsWith("waited="))
+            .mapToInt(h -> Integer.parseInt(h.substring("waited=".length())))
+            .findFirst()
+            .orElse(1);
     long pause = how.contains("paced") ? 1000 : 0;
     AtomicInteger sent = new AtomicInteger();
     AtomicInteger refused = new AtomicInteger();
@@ -48,16 +54,19 @@ public final class Bench {
                   }
                   ready.incrementAndGet();
                   while (System.nanoTime() < end[0]) {
-                    Map<String, Object> said = tablet.next(notes);
-                    String id = String.valueOf(said.get("id"));
-                    tried.add(id);
-                    sent.incrementAndGet();
+                    List<Map<String, Object>> said = new ArrayList<>();
+                    for (int n = 0; n < waited; n++) {
+                      said.add(tablet.next(notes || waited > 1));
+                    }
+                    List<String> ids = said.stream().map(e -> String.valueOf(e.get("id"))).toList();
+                    tried.addAll(ids);
+                    sent.addAndGet(waited);
                     for (boolean first = true; ; first = false) {
                       long from = System.nanoTime();
                       Tablet.Answer answer = tablet.say(said);
                       if (answer.status() == 200) {
                         took.add((System.nanoTime() - from) / 1e6);
-                        acknowledged.add(id);
+                        acknowledged.addAll(ids);
                         Thread.sleep(pause);
                         break;
                       }

@@ -35,7 +35,7 @@ public final class Slow {
     int failed = 0;
     while (System.nanoTime() < end) {
       long from = System.nanoTime();
-      failed += before.say(before.next(true)).status() == 200 ? 0 : 1;
+      failed += before.say(List.of(before.next(true))).status() == 200 ? 0 : 1;
       bench.add((System.nanoTime() - from) / 1e6);
       Tablet another = new Tablet(List.of(args[0]), args[4], "Ilse", "depot-ilse");
       from = System.nanoTime();

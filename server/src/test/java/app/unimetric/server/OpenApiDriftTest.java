@@ -19,12 +19,15 @@ class OpenApiDriftTest {
   @Test
   void committedDocumentIsWhatTheServerSays(Workshop workshop) throws IOException {
     JsonMapper json = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
-    JsonNode now = new Visitor(workshop).get("/v3/api-docs").body();
+    JsonNode now = new Visitor(workshop).get("/v3/api-docs/of-the-code").body();
     String document = json.writeValueAsString(now) + "\n";
     Path committed = Path.of("openapi.json");
     if (Boolean.getBoolean("openapi.write")) {
       Files.writeString(committed, document);
     }
     assertThat(Files.readString(committed)).isEqualTo(document);
+    assertThat(
+            new Visitor(workshop).get("/v3/api-docs").body().path("info").path("title").asString())
+        .isEqualTo("Unimetric");
   }
 }

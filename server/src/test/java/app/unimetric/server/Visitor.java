@@ -1,6 +1,7 @@
 package app.unimetric.server;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -48,6 +49,21 @@ public final class Visitor {
     return send(HttpRequest.newBuilder(URI.create(url + path)).GET());
   }
 
+  /** What is answered without an end. */
+  public InputStream stream(String path) {
+    try {
+      return http.send(
+              HttpRequest.newBuilder(URI.create(url + path)).GET().build(),
+              HttpResponse.BodyHandlers.ofInputStream())
+          .body();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
   public Answer post(String path, Object body) {
     return post(path, JSON.writeValueAsString(body));
   }
@@ -78,18 +94,12 @@ public final class Visitor {
     }
   }
 
-  /** What comes back, as it is. */
+  /** A file as it comes. */
   public byte[] bytes(String path) {
-    try {
-      return http.send(
-              HttpRequest.newBuilder(URI.create(url + path)).GET().build(),
-              HttpResponse.BodyHandlers.ofByteArray())
-          .body();
+    try (InputStream in = stream(path)) {
+      return in.readAllBytes();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw new IllegalStateException(e);
     }
   }
 

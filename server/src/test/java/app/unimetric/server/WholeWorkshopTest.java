@@ -83,12 +83,14 @@ class WholeWorkshopTest {
             "people.csv",
             "settings.json",
             "jobs.csv",
+            "addenda.csv",
             "records/job-1.json",
             "cards/job-1.pdf",
             "packs/skid-plate-front.json");
     assertThat(new String(files.get("cards/job-1.pdf"), StandardCharsets.ISO_8859_1))
         .startsWith("%PDF");
-    assertThat(new JsonMapper().readTree(files.get("records/job-1.json")).isObject()).isTrue();
+    assertThat(new JsonMapper().readTree(files.get("records/job-1.json")).path("format").asString())
+        .isEqualTo("unimetric-record");
     String people = new String(files.get("people.csv"), StandardCharsets.UTF_8);
     assertThat(people).contains("Asta,LEAD").doesNotContain("argon2", "$2");
 

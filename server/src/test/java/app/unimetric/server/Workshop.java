@@ -156,6 +156,7 @@ public final class Workshop implements AutoCloseable {
     args.add("--server.port=0");
     args.add("--unimetric.zone=Europe/Oslo");
     args.add("--unimetric.warm-up=false");
+    args.add("--springdoc.api-docs.enabled=true");
     if (!properties.containsKey(COMPUTE_RATE)) {
       args.add("--" + COMPUTE_RATE + "=10000000");
     }

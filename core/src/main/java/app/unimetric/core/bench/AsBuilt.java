@@ -4,8 +4,10 @@ import app.unimetric.core.quantity.ScaleReading;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -32,7 +34,8 @@ public record AsBuilt(
   /**
    * One joint as it was left.
    *
-   * @param finals torques of the last pass that count, in the order they were taken
+   * @param finals the torque each fastener was left at by the last pass, in the order they were
+   *     taken; one that was turned again or renewed stands with its latest
    * @param tools by name, each once
    */
   public record JointAsBuilt(RunJoint joint, List<Entry> finals, List<String> tools) {}
@@ -50,7 +53,6 @@ public record AsBuilt(
   }
 
   private JointAsBuilt joint(RunJoint joint) {
-    List<Entry> finals = new ArrayList<>();
     Set<String> tools = new LinkedHashSet<>();
     Set<String> last = new LinkedHashSet<>();
     for (RunStep step : sheet.steps()) {
@@ -70,8 +72,16 @@ public record AsBuilt(
         joint.otherTool(taken).ifPresent(t -> tools.add(t.name()));
       }
     }
-    run.readings().stream().filter(e -> last.contains(e.event().stepId())).forEach(finals::add);
-    return new JointAsBuilt(joint, finals, List.copyOf(tools));
+    Map<String, Entry> latest = new LinkedHashMap<>();
+    for (Entry reading : run.readings()) {
+      String step = reading.event().stepId();
+      if (last.contains(step)) {
+        String fastener = step + " " + reading.event().fastener();
+        latest.remove(fastener);
+        latest.put(fastener, reading);
+      }
+    }
+    return new JointAsBuilt(joint, List.copyOf(latest.values()), List.copyOf(tools));
   }
 
   private boolean isOn(RunJoint joint, Entry entry) {

@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.device.CurveVerdict;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param notCounted why it moved nothing on; null when it counted
  * @param acceptedReason why a deviation was let stand; null when it was not
  * @param correctedBy the later entry that corrects it; null when it stands
+ * @param curve what stands against the fastener by the curve of its pull; null where nothing does
  */
 public record Entry(
     RunEvent event,
@@ -26,11 +28,27 @@ public record Entry(
     @Nullable Verdict verdict,
     @Nullable String notCounted,
     @Nullable String acceptedReason,
-    @Nullable UUID correctedBy) {
+    @Nullable UUID correctedBy,
+    @Nullable CurveVerdict curve) {
 
   /** An entry that moved nothing on, or that judges nothing. */
   static Entry plain(RunEvent event, int round, @Nullable String notCounted) {
-    return new Entry(event, round, null, null, null, notCounted, null, null);
+    return new Entry(event, round, null, null, null, notCounted, null, null, null);
+  }
+
+  /**
+   * An entry with what it came to.
+   *
+   * @param curve what stands against the fastener by the curve of its pull; null where nothing does
+   */
+  static Entry judged(
+      RunEvent event,
+      int round,
+      RunStep step,
+      @Nullable Double torqueNm,
+      Verdict verdict,
+      @Nullable CurveVerdict curve) {
+    return new Entry(event, round, shown(event, step), torqueNm, verdict, null, null, null, curve);
   }
 
   /** What the tool showed: a figure as typed, a click as the tool was set. */
@@ -60,10 +78,11 @@ public record Entry(
   }
 
   Entry corrected(UUID by) {
-    return new Entry(event, round, shown, torqueNm, verdict, notCounted, acceptedReason, by);
+    return new Entry(event, round, shown, torqueNm, verdict, notCounted, acceptedReason, by, curve);
   }
 
   Entry accepted(String reason) {
-    return new Entry(event, round, shown, torqueNm, verdict, notCounted, reason, correctedBy);
+    return new Entry(
+        event, round, shown, torqueNm, verdict, notCounted, reason, correctedBy, curve);
   }
 }

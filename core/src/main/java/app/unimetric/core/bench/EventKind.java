@@ -14,6 +14,11 @@ public enum EventKind {
   LEFT,
   /** Slackened fully, thread and part looked at; the fastener begins again. */
   SLACKENED,
+  /**
+   * The joint in hand goes through all its passes again, since it was left standing; what had set
+   * on its threads is wetted again first.
+   */
+  BEGUN_AGAIN,
   /** From here on another tool is used on the joint in hand, with a reason. */
   AMENDED,
   /** The tool clicked at its setting. */

@@ -1,5 +1,7 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.device.Curve;
+import app.unimetric.core.device.CurveVerdict;
 import app.unimetric.core.pack.Measure;
 import java.time.Duration;
 import java.time.Instant;
@@ -10,6 +12,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -120,6 +123,11 @@ public final class Replay {
     return Optional.ofNullable(indexOf.get(id)).map(i -> entries.get(i).event());
   }
 
+  /** The tools out of use it was played under. */
+  public ToolsOut toolsOut() {
+    return out;
+  }
+
   /** How many entries there are. */
   public int size() {
     return entries.size();
@@ -161,6 +169,7 @@ public final class Replay {
       case DEVIATION_ACCEPTED, LEFT -> accept(event, step);
       case AMENDED -> amend(event, step);
       case SLACKENED -> beginAgain(event, step);
+      case BEGUN_AGAIN -> beginJointAgain(event, step);
       case REPLACED -> replaced(event, step);
       default -> confirm(event, step);
     }
@@ -224,6 +233,11 @@ public final class Replay {
     if (step.judged()) {
       return "What was found is not as it should be: put it right and look again, replace it, or leave it with a reason.";
     }
+    UUID waiting = pending.get(step.id());
+    CurveVerdict curve = waiting == null ? null : entry(waiting).curve();
+    if (curve != null) {
+      return curve.words();
+    }
     if (permits.contains(EventKind.REPLACED)) {
       return "This torque is more than the fastener carries: take it out, look at thread and part, put in a new one.";
     }
@@ -240,6 +254,9 @@ public final class Replay {
     }
     if (original.correctedBy() != null) {
       return "That entry was corrected already; correct the later one.";
+    }
+    if (original.curve() != null) {
+      return "No other figure changes what its curve tells. " + original.curve().words();
     }
     RunStep step = sheet.step(corrected(original.event().id()).stepId()).orElse(null);
     if (event.value() != null && (step == null || step.kind() != StepKind.TIGHTEN)) {
@@ -294,20 +311,50 @@ public final class Replay {
   private void confirm(RunEvent event, RunStep step) {
     int fastener = fastenerOf(event);
     Double torque = event.kind() == EventKind.CLICKED ? step.settingNm() : event.torqueNm();
+    CurveVerdict curve = against(event, step).orElse(null);
     Verdict verdict =
         switch (event.kind()) {
           case HELD -> Verdict.HELD;
           case MOVED -> Verdict.MOVED;
-          case CLICKED, READING -> torque == null ? Verdict.DONE : Verdict.of(torque, step.band());
+          case CLICKED, READING ->
+              curve != null
+                  ? Verdict.BAD
+                  : torque == null ? Verdict.DONE : Verdict.of(torque, step.band());
           case MEASURED -> Verdict.of(measured(event, step));
           case FOUND -> found(event, step);
           default -> Verdict.DONE;
         };
-    add(new Entry(event, round(step), Entry.shown(event, step), torque, verdict, null, null, null));
+    add(Entry.judged(event, round(step), step, torque, verdict, curve));
     settle(step, fastener, event.id(), verdict);
     if (event.kind() == EventKind.SIGNED_OFF) {
       signedOff = true;
     }
+  }
+
+  /** What the curve of a pull tells against its fastener, beside its like of the same pass. */
+  private Optional<CurveVerdict> against(RunEvent event, RunStep step) {
+    String written = event.curve();
+    if (written == null) {
+      return Optional.empty();
+    }
+    Double aim =
+        step.jointId() == null
+            ? null
+            : sheet.joint(step.jointId()).map(RunJoint::aimNm).orElse(null);
+    int fastener = fastenerOf(event);
+    double reached = percents(step).getOrDefault(fastener, 0.0);
+    UUID waiting = pending.get(step.id());
+    Double left =
+        waiting == null || fastenerOf(corrected(waiting)) != fastener
+            ? null
+            : entry(waiting).torqueNm();
+    List<Curve> others =
+        done(step).values().stream()
+            .map(id -> entry(id).event().curve())
+            .filter(Objects::nonNull)
+            .map(Curve::parse)
+            .toList();
+    return CurveVerdict.of(Curve.parse(written), DuePull.startNm(aim, reached, left), others);
   }
 
   private Verdict found(RunEvent event, RunStep step) {
@@ -321,7 +368,7 @@ public final class Replay {
       beginAgain(event, step);
       return;
     }
-    add(new Entry(event, round(step), null, null, Verdict.PUT_RIGHT, null, null, null));
+    add(new Entry(event, round(step), null, null, Verdict.PUT_RIGHT, null, null, null, null));
     pending = pending.minus(step.id());
     settle(step, 0, event.id());
   }
@@ -338,6 +385,20 @@ public final class Replay {
       if (other.turnsEach()) {
         done(other, done(other).minus(fastener));
       } else if (other.kind() == StepKind.CHECK_PASS) {
+        done(other, NOTHING);
+      }
+    }
+  }
+
+  /** What had set by then on the threads is cleaned off and put on again before its passes. */
+  private void beginJointAgain(RunEvent event, RunStep step) {
+    add(Entry.plain(event, round(step), null));
+    RunJoint joint = sheet.joint(String.valueOf(step.jointId())).orElseThrow();
+    Instant wetted = joint.cure() == null ? null : doneAt(joint, StepKind.SURFACE);
+    boolean set = wetted != null && CureClock.of(joint, wetted, event.time().doneAt()).late();
+    for (RunStep other : sheet.steps()) {
+      boolean wetting = other.kind() == StepKind.SURFACE || other.kind() == StepKind.HAND;
+      if (joint.id().equals(other.jointId()) && (other.perFastener() || set && wetting)) {
         done(other, NOTHING);
       }
     }
@@ -445,9 +506,7 @@ public final class Replay {
       return;
     }
     Verdict verdict = Verdict.of(torque, step.band());
-    add(
-        new Entry(
-            event, original.round(), Entry.shown(event, step), torque, verdict, null, null, null));
+    add(Entry.judged(event, original.round(), step, torque, verdict, null));
     // Below its band the fastener is open and turned on at the bench; above it that clears nothing.
     if (!verdict.isDeviation() || verdict == Verdict.ABOVE) {
       settle(step, fastener, event.id(), verdict);
@@ -527,12 +586,27 @@ public final class Replay {
           waitsAt(step)
               ? List.of(EventKind.MEASURED, EventKind.DEVIATION_ACCEPTED)
               : List.of(EventKind.MEASURED);
-      case TIGHTEN -> orAmended(step, tightening(step));
-      case ANGLE -> List.of(EventKind.DONE);
-      case CHECK_PASS -> orAmended(step, List.of(EventKind.HELD, EventKind.MOVED));
+      case TIGHTEN -> orBegunAgain(step, orAmended(step, tightening(step)));
+      case ANGLE -> orBegunAgain(step, List.of(EventKind.DONE));
+      case CHECK_PASS ->
+          orBegunAgain(step, orAmended(step, List.of(EventKind.HELD, EventKind.MOVED)));
       case SECOND_LOOK -> List.of(EventKind.SECOND_LOOK);
       case SIGN_OFF -> List.of(EventKind.SIGNED_OFF);
     };
+  }
+
+  private List<EventKind> orBegunAgain(RunStep step, List<EventKind> permits) {
+    String joint = step.jointId();
+    boolean begun =
+        joint != null
+            && !waitsAt(step)
+            && sheet.steps().stream()
+                .filter(s -> joint.equals(s.jointId()))
+                .filter(s -> s.perFastener() || s.kind() == StepKind.SURFACE)
+                .anyMatch(s -> !done(s).isEmpty());
+    return begun
+        ? Stream.concat(permits.stream(), Stream.of(EventKind.BEGUN_AGAIN)).toList()
+        : permits;
   }
 
   private List<EventKind> orAmended(RunStep step, List<EventKind> permits) {
@@ -560,6 +634,12 @@ public final class Replay {
     Double most = step.mayStandToNm();
     UUID waiting = pending.get(step.id());
     Entry over = waiting == null ? null : entry(waiting);
+    CurveVerdict curve = over == null ? null : over.curve();
+    if (curve != null) {
+      return curve.shape().mayBeRight()
+          ? List.of(EventKind.SLACKENED, EventKind.REPLACED)
+          : List.of(EventKind.REPLACED);
+    }
     Double torque = over == null ? null : over.torqueNm();
     if (most == null || torque == null || over == null || over.verdict() != Verdict.ABOVE) {
       return List.of(usual, EventKind.READING, EventKind.DEVIATION_ACCEPTED);

@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.device.Curve;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param limit what stands on the part as the limit of a measurement, in its unit
  * @param toolId the tool taken up instead
  * @param corrects the entry a correction is about
+ * @param curve of the pull a reading comes from, as {@link Curve#written} writes it
  * @param by who
  * @param witness the other person of a second look
  * @param time when it was done and when it was received
@@ -34,6 +36,7 @@ public record RunEvent(
     @Nullable Double limit,
     @Nullable String toolId,
     @Nullable UUID corrects,
+    @Nullable String curve,
     Signature by,
     @Nullable Signature witness,
     EntryTime time) {
@@ -67,6 +70,8 @@ public record RunEvent(
         "says what a look or a check came to, and only there.");
     boolean measures = kind == EventKind.MEASURED || kind == EventKind.FOUND;
     problems.require(limit == null || measures, "limit", "belongs to a measurement only.");
+    problems.require(
+        curve == null || kind == EventKind.READING, "curve", "belongs to a reading only.");
     if (limit != null) {
       problems.within(limit, -MOST_LIMIT, MOST_LIMIT, "limit");
     }
@@ -94,6 +99,9 @@ public record RunEvent(
         "is longer than 1 000 characters; say it shorter.");
     problems.require(fastener == null || fastener >= 1, "fastener", "is numbered from 1.");
     problems.orThrow();
+    if (curve != null) {
+      Curve.parse(curve);
+    }
   }
 
   /** Who answers for it: the person who signed with a PIN on this tablet, else who is signed in. */
@@ -116,7 +124,8 @@ public record RunEvent(
         && finding == o.finding
         && Objects.equals(limit, o.limit)
         && Objects.equals(toolId, o.toolId)
-        && Objects.equals(corrects, o.corrects);
+        && Objects.equals(corrects, o.corrects)
+        && Objects.equals(curve, o.curve);
   }
 
   /** The figure in N·m; null without one. */

@@ -71,6 +71,9 @@ public record Summary(
   private static boolean isStartedAgain(Entry entry, RunSheet sheet) {
     EventKind kind = entry.event().kind();
     boolean again = kind == EventKind.SLACKENED || kind == EventKind.REPLACED;
+    if (kind == EventKind.BEGUN_AGAIN) {
+      return entry.counts();
+    }
     return again
         && entry.counts()
         && sheet.step(entry.event().stepId()).filter(s -> s.kind() == StepKind.TIGHTEN).isPresent();

@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Map;
 import java.util.regex.MatchResult;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -33,14 +32,14 @@ public final class FractionText {
       spelled.append(
           fraction == null ? String.valueOf(c) : behindADigit ? " " + fraction : fraction);
     }
-    return FRACTION.matcher(spelled).replaceAll(FractionText::decimal);
+    return MatchedText.rewritten(FRACTION, spelled, FractionText::decimal);
   }
 
   private static String decimal(MatchResult m) {
     BigDecimal over = new BigDecimal(m.group(2));
     BigDecimal under = new BigDecimal(m.group(3));
     if (over.compareTo(under) >= 0) {
-      return Matcher.quoteReplacement(m.group());
+      return m.group();
     }
     BigDecimal whole = m.group(1) == null ? BigDecimal.ZERO : new BigDecimal(m.group(1));
     return whole

@@ -3,6 +3,7 @@ package app.unimetric.core.stated;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.FractionText;
+import app.unimetric.core.quantity.MatchedText;
 import app.unimetric.core.quantity.TorqueUnit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -188,13 +189,13 @@ public final class TorqueText {
       Matcher unit = spelling.getKey().matcher(typed);
       if (unit.find()) {
         text =
-            BEFORE_ANGLE
-                .matcher(unit.replaceAll("nm"))
-                .replaceAll(
-                    f ->
-                        new BigDecimal(f.group().replace(',', '.'))
-                            .movePointRight(spelling.getValue())
-                            .toPlainString());
+            MatchedText.rewritten(
+                BEFORE_ANGLE,
+                unit.replaceAll("nm"),
+                f ->
+                    new BigDecimal(f.group().replace(',', '.'))
+                        .movePointRight(spelling.getValue())
+                        .toPlainString());
       }
     }
     return inKnownUnits(text);

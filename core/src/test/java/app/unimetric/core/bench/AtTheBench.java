@@ -59,6 +59,7 @@ final class AtTheBench {
             limit,
             toolId,
             null,
+            null,
             s.permits().contains(EventKind.SECOND_LOOK) ? LEAD : ASTA,
             null,
             EntryTime.at(AT)));

@@ -224,6 +224,26 @@ class BenchRecordTest {
   }
 
   @Test
+  void aFastenerThatWasTurnedAgainStandsWithTheTorqueItWasLeftAt() {
+    AtTheBench bench = bench(document());
+    while (bench.inHand().kind() != StepKind.TIGHTEN
+        || bench.inHand().percent() != RunStep.FULL_PERCENT) {
+      bench.say(bench.state().permits().get(0));
+    }
+    String joint = bench.inHand().jointId();
+    bench.say(EventKind.READING, 0.5, null, null, null);
+    bench.say(EventKind.CLICKED);
+    AsBuilt.JointAsBuilt left =
+        built(bench).joints().stream()
+            .filter(j -> j.joint().id().equals(joint))
+            .findFirst()
+            .orElseThrow();
+    assertThat(left.finals()).hasSize(1);
+    assertThat(left.finals().get(0).event().kind()).isEqualTo(EventKind.CLICKED);
+    assertThat(bench.state().readings()).as("the log keeps both").anyMatch(Entry::isDeviation);
+  }
+
+  @Test
   void whereNothingIsCriticalTheMechanicLeavesItWithHisReason() {
     Map<String, Object> document = document();
     SamplePack.jointOf(document, 0).put("critical", false);
@@ -308,6 +328,7 @@ class BenchRecordTest {
             null,
             null,
             "by the tool's own deviation",
+            null,
             null,
             null,
             null,

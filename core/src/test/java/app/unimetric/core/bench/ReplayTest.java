@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.unimetric.core.Seeded;
+import app.unimetric.core.device.CurveShape;
 import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.Given;
@@ -16,12 +17,14 @@ import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolStanding;
 import app.unimetric.core.tool.ToolType;
 import app.unimetric.core.tool.TorqueTool;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -52,6 +55,8 @@ class ReplayTest {
   private Finding finding = Finding.GOOD;
   private Double limit;
   private String toolId;
+  private String curve;
+  private Instant at = AT;
 
   private RunState state() {
     return Replay.of(sheet, log);
@@ -73,9 +78,10 @@ class ReplayTest {
         limit,
         toolId,
         corrects,
+        kind == EventKind.READING ? curve : null,
         by,
         null,
-        EntryTime.at(AT));
+        EntryTime.at(at));
   }
 
   private RunState say(EventKind kind) {
@@ -109,6 +115,115 @@ class ReplayTest {
     RunState s = found(words, ASTA);
     finding = Finding.GOOD;
     return s;
+  }
+
+  private Entry said(EventKind kind) {
+    say(kind);
+    return last();
+  }
+
+  private RunState pull(double nm, String along) {
+    curve = along;
+    RunState s = read(nm);
+    curve = null;
+    return s;
+  }
+
+  /** Runs down, meets its seat and gains 10 N·m within so much turn. */
+  private static String turning(double degrees) {
+    return "0:0 90:0 " + (90 + degrees) + ":10";
+  }
+
+  @Test
+  void aSoundCurveLetsItsReadingCount() {
+    until("pass.plate.3");
+    RunState s = pull(10, "0:0 1:7.5 12:10");
+    assertThat(last().verdict()).isEqualTo(Verdict.INSIDE);
+    assertThat(last().curve()).isNull();
+    assertThat(s.doneFasteners()).hasSize(1);
+  }
+
+  @Test
+  void aThreadThatGivesStopsTheStepAndNobodyLetsItStand() {
+    until("pass.plate.3");
+    RunState s = pull(10, "0:0 40:10 60:4");
+    assertThat(s.pending()).isNotNull();
+    assertThat(s.pending().verdict()).isEqualTo(Verdict.BAD);
+    assertThat(s.pending().curve().shape()).isEqualTo(CurveShape.STRIPPED);
+    assertThat(s.permits()).containsExactly(EventKind.REPLACED);
+    assertThat(said(EventKind.CLICKED).notCounted())
+        .startsWith("Torque fell while it was turned on");
+    log.add(event(EventKind.DEVIATION_ACCEPTED, s.nextFastener(), null, "holds", null, LEAD));
+    assertThat(last().notCounted()).isNotNull();
+    UUID told = s.pending().event().id();
+    log.add(event(EventKind.CORRECTION, s.nextFastener(), 10.0, "mistyped", told, LEAD));
+    assertThat(last().notCounted()).contains("No other figure changes what its curve tells");
+    log.add(event(EventKind.CORRECTION, s.nextFastener(), null, "struck", told, LEAD));
+    assertThat(last().notCounted()).contains("Torque fell");
+    assertThat(state().permits()).containsExactly(EventKind.REPLACED);
+    assertThat(say(EventKind.REPLACED).currentStep()).isEqualTo("pass.plate.1");
+  }
+
+  @Test
+  void aCrossedThreadIsTurnedBackOutAndMayBeGood() {
+    until("pass.plate.1");
+    RunState s = pull(3, "0:0 400:3");
+    assertThat(s.pending().curve().shape()).isEqualTo(CurveShape.CROSS_THREADED);
+    assertThat(s.permits()).containsExactly(EventKind.SLACKENED, EventKind.REPLACED);
+    RunState again = say(EventKind.SLACKENED);
+    assertThat(again.pending()).isNull();
+    assertThat(again.currentStep()).isEqualTo("pass.plate.1");
+  }
+
+  @Test
+  void aFastenerIsHeldAgainstTheOthersOfItsPass() {
+    until("pass.plate.1");
+    double nm = sheet.step("pass.plate.1").orElseThrow().settingNm();
+    for (double degrees : new double[] {40, 42}) {
+      RunState s = pull(nm, turning(degrees));
+      assertThat(last().curve()).isNull();
+    }
+    RunState stiff = pull(nm, turning(12));
+    assertThat(stiff.pending().curve().shape()).isEqualTo(CurveShape.BOTTOMED);
+  }
+
+  @Test
+  void whatEarlierPassesBroughtIsNoTurn() {
+    until("pass.plate.3");
+    DuePull due = DuePull.of(sheet, state()).orElseThrow();
+    assertThat(due.stepId()).isEqualTo("pass.plate.3");
+    assertThat(due.fastener()).isEqualTo(state().nextFastener());
+    double aim = sheet.joint("plate").orElseThrow().aimNm();
+    double before = sheet.step("pass.plate.2").orElseThrow().percent();
+    assertThat(due.startNm()).isEqualTo(aim * before / 100);
+    assertThat(due.settingNm()).isEqualTo(sheet.step("pass.plate.3").orElseThrow().settingNm());
+    assertThat(due.fullNm()).isGreaterThanOrEqualTo(due.settingNm());
+    read(9);
+    assertThat(DuePull.of(sheet, state()).orElseThrow().startNm()).isEqualTo(9);
+    read(12);
+    assertThat(DuePull.of(sheet, state())).as("it waits to be slackened").isEmpty();
+  }
+
+  @Test
+  void noPullIsDueWhereNothingIsTightened() {
+    assertThat(DuePull.of(sheet, state())).isEmpty();
+    until("sign-off");
+    assertThat(DuePull.of(sheet, state())).isEmpty();
+    say(EventKind.SIGNED_OFF);
+    assertThat(DuePull.of(sheet, state())).isEmpty();
+  }
+
+  @Test
+  void aCurveBelongsToAReadingAndIsOne() {
+    until("pass.plate.1");
+    curve = "1:1";
+    assertThatThrownBy(() -> event(EventKind.READING, 1, 3.0, null, null, ASTA))
+        .isInstanceOf(InvalidInput.class);
+    curve = "0:0 1:1";
+    RunEvent one = event(EventKind.READING, 1, 3.0, null, null, ASTA);
+    curve = "0:0 1:2";
+    assertThat(one.saysTheSameAs(event(EventKind.READING, 1, 3.0, null, null, ASTA))).isFalse();
+    curve = null;
   }
 
   @Test
@@ -515,6 +630,7 @@ class ReplayTest {
             null,
             null,
             null,
+            null,
             ASTA,
             null,
             EntryTime.at(AT.plusSeconds(60L * minutes))));
@@ -534,6 +650,7 @@ class ReplayTest {
             UUID.randomUUID(),
             "sign-off",
             EventKind.SIGNED_OFF,
+            null,
             null,
             null,
             null,
@@ -622,6 +739,62 @@ class ReplayTest {
     }
   }
 
+  private Optional<Interruption> leftFor(Duration time) {
+    return Interruption.of(sheet, state(), AT.plus(time));
+  }
+
+  @Test
+  void aJointLeftOvernightInTheMiddleOfItsPassesBeginsAgain() {
+    until("pass.plate.2");
+    say(EventKind.CLICKED);
+    assertThat(leftFor(Duration.ofHours(4).minusSeconds(1))).isEmpty();
+    Interruption night = leftFor(Duration.ofHours(14).plusMinutes(5)).orElseThrow();
+    assertThat(night.jointId()).isEqualTo("plate");
+    assertThat(night.wetAgain()).isFalse();
+    assertThat(night.lastEntry()).isEqualTo(last().event().id());
+    assertThat(night.words()).contains("for 14 h").contains("from its first pass");
+    RunState again = say(EventKind.BEGUN_AGAIN);
+    assertThat(last().notCounted()).isNull();
+    assertThat(again.currentStep()).isEqualTo("pass.plate.1");
+    assertThat(again.doneFasteners()).isEmpty();
+    assertThat(again.percentByFastener()).isEmpty();
+    assertThat(leftFor(Duration.ofHours(14))).as("nothing is begun").isEmpty();
+    until("sign-off");
+    assertThat(Summary.of(sheet, state()).startedAgain())
+        .extracting(e -> e.event().kind())
+        .containsExactly(EventKind.BEGUN_AGAIN);
+  }
+
+  @Test
+  void betweenJointsANightIsNoInterruption() {
+    until("pass.plate.1");
+    assertThat(leftFor(Duration.ofHours(14))).isEmpty();
+    until("sign-off");
+    assertThat(leftFor(Duration.ofHours(14))).isEmpty();
+    assertThat(state().permits()).doesNotContain(EventKind.BEGUN_AGAIN);
+  }
+
+  @Test
+  void whatHasSetIsWettedAgainBeforeItsPasses() {
+    sheet = curing(10.0, 600.0);
+    RunState wetted = until("pass.plate.1");
+    assertThat(wetted.clocks()).isNotEmpty();
+    assertThat(leftFor(Duration.ofMinutes(10))).isEmpty();
+    Interruption set = leftFor(Duration.ofMinutes(10).plusSeconds(1)).orElseThrow();
+    assertThat(set.wetAgain()).isTrue();
+    assertThat(set.words()).startsWith("Bottle on ").contains("clean threads").contains("wet them");
+    String before = state().currentStep();
+    at = AT.plus(Duration.ofMinutes(10));
+    say(EventKind.BEGUN_AGAIN);
+    assertThat(state().currentStep()).as("in time it is not wetted twice").isEqualTo(before);
+    at = AT.plus(Duration.ofMinutes(11));
+    say(EventKind.BEGUN_AGAIN);
+    RunStep now = sheet.step(state().currentStep()).orElseThrow();
+    assertThat(now.kind()).isEqualTo(StepKind.SURFACE);
+    assertThat(now.jointId()).isEqualTo("plate");
+    assertThat(state().clocks()).extracting(CureClock::jointId).doesNotContain("plate");
+  }
+
   private static RunSheet curing(Double fixture, Double full) {
     TorqueTool tool = new TorqueTool(2, 25, 4.0, 0.5, NEWTON_METRE, List.of());
     CribTool crib =
@@ -649,6 +822,7 @@ class ReplayTest {
               null,
               null,
               state.permits().get(0) == EventKind.FOUND ? Finding.GOOD : null,
+              null,
               null,
               null,
               null,

@@ -274,6 +274,7 @@ class RunSheetTest {
               null,
               null,
               null,
+              null,
               look ? lead : mechanic,
               null,
               EntryTime.at(java.time.Instant.EPOCH.plusSeconds(i))));

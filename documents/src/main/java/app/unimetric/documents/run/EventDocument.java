@@ -15,8 +15,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * One entry of the bench as stored, version 4. Version 1 had one moment, the one of receiving; no
- * version before the third knew findings, none before the fourth limits or other tools.
+ * One entry of the bench as stored, version 5. Version 1 had one moment, the one of receiving; no
+ * version before the third knew findings, none before the fourth limits or other tools, none before
+ * the fifth the curve of a pull.
  *
  * @param deviceAheadSeconds how far the device's clock was ahead
  */
@@ -32,6 +33,7 @@ public record EventDocument(
     @Nullable Double limit,
     @Nullable String toolId,
     @Nullable UUID corrects,
+    @Nullable String curve,
     Person by,
     @Nullable Person witness,
     Instant doneAt,
@@ -39,7 +41,9 @@ public record EventDocument(
     long deviceAheadSeconds) {
   private static final Versioned<EventDocument> FORMAT =
       new Versioned<>(
-          "bench entry", EventDocument.class, List.of(EventDocument::toVersion2, e -> e, e -> e));
+          "bench entry",
+          EventDocument.class,
+          List.of(EventDocument::toVersion2, e -> e, e -> e, e -> e));
 
   /** Who, by id, with the name and the right of that day. */
   public record Person(UUID id, String name, boolean lead) {
@@ -81,6 +85,7 @@ public record EventDocument(
         e.limit(),
         e.toolId(),
         e.corrects(),
+        e.curve(),
         Person.of(e.by()),
         witness == null ? null : Person.of(witness),
         e.time().doneAt(),
@@ -101,6 +106,7 @@ public record EventDocument(
         limit,
         toolId,
         corrects,
+        curve,
         by.signature(),
         witness == null ? null : witness.signature(),
         new EntryTime(doneAt, receivedAt, deviceAheadSeconds));

@@ -9,6 +9,8 @@ import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.Verdict;
+import app.unimetric.core.device.CurveShape;
+import app.unimetric.core.device.CurveVerdict;
 import app.unimetric.documents.Versioned;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -22,9 +24,10 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A signed record as stored, version 5: the sheet and what came of every entry, as it stood then.
+ * A signed record as stored, version 6: the sheet and what came of every entry, as it stood then.
  * Version 1 kept the whole state of the run, and figures that follow from it; before the third
- * nothing was answered good or bad, before the fifth nobody looked again alone.
+ * nothing was answered good or bad, before the fifth nobody looked again alone, before the sixth no
+ * curve was kept.
  *
  * @param startedById null in records of version 1
  */
@@ -45,6 +48,7 @@ public record RecordDocument(
               RecordDocument::toVersion2,
               RecordDocument::toVersion3,
               RecordDocument::toVersion4,
+              record -> record,
               record -> record));
 
   /** An entry and what the replay made of it. */
@@ -55,7 +59,8 @@ public record RecordDocument(
       @Nullable Verdict verdict,
       @Nullable String notCounted,
       @Nullable String acceptedReason,
-      @Nullable UUID correctedBy) {}
+      @Nullable UUID correctedBy,
+      @Nullable CurveShape curve) {}
 
   /** A product that set. */
   public record ClockFields(
@@ -152,7 +157,8 @@ public record RecordDocument(
         e.verdict(),
         e.notCounted(),
         e.acceptedReason(),
-        e.correctedBy());
+        e.correctedBy(),
+        e.curve() == null ? null : e.curve().shape());
   }
 
   /** A click is shown as the tool in hand was set, also where another was taken up. */
@@ -184,7 +190,8 @@ public record RecordDocument(
         e.verdict(),
         e.notCounted(),
         e.acceptedReason(),
-        e.correctedBy());
+        e.correctedBy(),
+        e.curve() == null ? null : CurveVerdict.of(e.curve()).orElse(null));
   }
 
   private static ClockFields clock(CureClock c) {

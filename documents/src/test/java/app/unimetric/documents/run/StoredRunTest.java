@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.unimetric.core.bench.AsBuilt;
+import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Finding;
@@ -11,6 +12,7 @@ import app.unimetric.core.bench.OtherTool;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.device.CurveShape;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -106,6 +108,42 @@ class StoredRunTest {
   }
 
   @Test
+  void anEntryOfVersion5KnowsTheCurveOfItsPullAndNoneBeforeDid() {
+    String curve = "0:0.2 90:0.4 130:22";
+    String v5 =
+        EVENT_V2
+            .replace("\"version\":2", "\"version\":5")
+            .replace("\"unit\"", "\"curve\":\"" + curve + "\",\"unit\"");
+    assertThat(EventDocument.read(v5).curve()).isEqualTo(curve);
+    assertThat(EventDocument.read(EventDocument.write(EventDocument.read(v5))))
+        .isEqualTo(EventDocument.read(v5));
+    assertThat(EventDocument.read(EVENT_V2).curve()).isNull();
+    assertThatThrownBy(() -> EventDocument.read(v5.replace(curve, "0:0.2")))
+        .isInstanceOf(InvalidInput.class);
+  }
+
+  @Test
+  void aRecordOfVersion6KnowsWhatACurveToldAgainstAFastener() {
+    AsBuilt before = RecordDocument.read(Stored.text("record.v5.json"));
+    Entry reading =
+        before.run().entries().stream()
+            .filter(e -> e.event().kind() == EventKind.CLICKED)
+            .findFirst()
+            .orElseThrow();
+    String told =
+        RecordDocument.write(before)
+            .replaceFirst(
+                "(\"id\":\"" + reading.event().id() + "\".*?\"round\":1)",
+                "$1,\"curve\":\"BOTTOMED\"");
+    AsBuilt built = RecordDocument.read(told);
+    Entry now = built.run().entry(reading.event().id());
+    assertThat(now.curve().shape()).isEqualTo(CurveShape.BOTTOMED);
+    assertThat(now.curve().words()).isEqualTo(CurveShape.BOTTOMED.words());
+    assertThat(RecordDocument.read(RecordDocument.write(built))).isEqualTo(built);
+    assertThat(before.run().entries()).allMatch(e -> e.curve() == null);
+  }
+
+  @Test
   void anEntryOfVersion4KnowsLimitAndTool() {
     RunEvent event =
         EventDocument.read(
@@ -193,9 +231,9 @@ class StoredRunTest {
   @ParameterizedTest
   @MethodSource("readers")
   void aNewerVersionIsRefusedWithWords(Function<String, Object> reader) {
-    assertThatThrownBy(() -> reader.apply("{\"version\": 6}"))
+    assertThatThrownBy(() -> reader.apply("{\"version\": 7}"))
         .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("version 6")
+        .hasMessageContaining("version 7")
         .hasMessageContaining("newer program");
   }
 

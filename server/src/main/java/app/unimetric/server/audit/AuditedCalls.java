@@ -22,9 +22,16 @@ final class AuditedCalls {
       return null;
     }
     if (method.equals("GET")) {
-      return path.endsWith(".csv") || path.endsWith(".zip") ? AuditKind.TAKEN_OUT : null;
+      boolean file =
+          path.endsWith(".csv")
+              || path.endsWith(".zip")
+              || path.endsWith("/record.json")
+              || path.endsWith("/record.pdf");
+      return file ? AuditKind.TAKEN_OUT : null;
     }
-    if (path.startsWith("/api/crew") || path.startsWith("/api/session/")) {
+    if (path.startsWith("/api/crew")
+        || path.startsWith("/api/session/")
+        || path.startsWith("/api/calendar/feeds")) {
       return AuditKind.RIGHTS;
     }
     if (path.equals("/api/settings") || path.equals("/api/workshop")) {

@@ -4,6 +4,7 @@ import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.paper.Paper;
 import app.unimetric.server.run.RunLog;
 import app.unimetric.server.settings.Settings;
 import app.unimetric.server.sheet.Sheets;
@@ -19,13 +20,13 @@ import org.springframework.stereotype.Service;
 @Service
 public class Cards {
   private final Sheets sheets;
-  private final CardPaper paper;
+  private final Paper paper;
   private final Fleet fleet;
   private final RunLog runs;
   private final Settings settings;
   private final Clock clock;
 
-  Cards(Sheets sheets, CardPaper paper, Fleet fleet, RunLog runs, Settings settings, Clock clock) {
+  Cards(Sheets sheets, Paper paper, Fleet fleet, RunLog runs, Settings settings, Clock clock) {
     this.sheets = sheets;
     this.paper = paper;
     this.fleet = fleet;
@@ -48,6 +49,7 @@ public class Cards {
             ? List.of()
             : sheets.since(job, since, plan).map(SincePrint::changes).orElse(List.of());
     return paper.pdf(
+        "job-card",
         JobCard.of(
             job,
             fleet.machine(job.machineId()),

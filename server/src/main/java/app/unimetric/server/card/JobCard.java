@@ -22,6 +22,7 @@ import app.unimetric.core.sequence.PassKind;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Machine;
+import app.unimetric.server.paper.QrCode;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;

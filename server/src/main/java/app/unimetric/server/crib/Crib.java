@@ -8,7 +8,7 @@ import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.ToolEntry;
 import app.unimetric.core.tool.ToolStanding;
 import app.unimetric.server.event.ToolFailed;
-import app.unimetric.server.event.ToolUsed;
+import app.unimetric.server.event.ToolsUsed;
 import app.unimetric.server.problem.Refusal;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -91,10 +91,10 @@ public class Crib {
     return new ToolsOut(spans);
   }
 
-  /** Counts a pull as one use of the tool; the same entry once. */
+  /** Counts each pull as one use of its tool; the same entry once. */
   @EventListener
-  void count(ToolUsed use) {
-    mapper.use(use.entryId(), use.toolId(), use.at());
+  void count(ToolsUsed used) {
+    mapper.use(used.uses());
   }
 
   /**

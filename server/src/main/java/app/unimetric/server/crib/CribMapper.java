@@ -1,6 +1,7 @@
 package app.unimetric.server.crib;
 
 import app.unimetric.core.bench.Signature;
+import app.unimetric.server.event.ToolsUsed;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -30,7 +31,7 @@ interface CribMapper {
   int write(@Param("e") ToolEntryRow entry);
 
   /** Passes over tools no longer in the crib. */
-  void use(@Param("entryId") UUID entryId, @Param("toolId") UUID toolId, @Param("at") Instant at);
+  void use(@Param("uses") List<ToolsUsed.Use> uses);
 
   /** Uses of tools, each counted since a moment of its own. */
   List<ToolUses> uses(@Param("ids") String[] ids, @Param("since") String[] since);

@@ -157,6 +157,7 @@ class DemoWork {
         null,
         null,
         null,
+        null,
         null);
   }
 
@@ -194,6 +195,7 @@ class DemoWork {
         state.nextFastener(),
         typed,
         unit,
+        null,
         null,
         null,
         null,

@@ -2,10 +2,12 @@ package app.unimetric.server.run;
 
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.EntryTime;
+import app.unimetric.core.bench.Interruption;
 import app.unimetric.core.bench.RunNews;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.Summary;
+import app.unimetric.core.tool.ToolStanding;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
@@ -23,6 +25,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The bench: a run and what is said in it. */
@@ -63,6 +66,8 @@ class RunController {
    * @param from how many entries stay as the device has them, but for those changed
    * @param changed entries the device has that a later one corrected or let stand
    * @param summary once all is done but to sign; null before
+   * @param interruption what stands over at the joint in hand since it was left; null where nothing
+   *     does
    * @param deviceClock what is wrong with the clock of the device that asks; null when it is right
    */
   record Moved(
@@ -70,12 +75,17 @@ class RunController {
       int from,
       List<Entry> changed,
       @Nullable Summary summary,
+      @Nullable Interruption interruption,
       @Nullable String deviceClock) {}
 
   /**
    * A run on screen.
    *
+   * @param toolsOut when tools of the sheet were out of use, by the tool's id, so that a device out
+   *     of reach plays the log as the server does
    * @param summary what must be seen at a glance before it is signed
+   * @param interruption what stands over at the joint in hand since it was left; null where nothing
+   *     does
    * @param deviceClock what is wrong with the clock of the device that asks; null when it is right
    */
   record RunPage(
@@ -85,9 +95,11 @@ class RunController {
       Machine machine,
       RunSheet sheet,
       RunState state,
+      Map<String, List<ToolStanding.Span>> toolsOut,
       String startedBy,
       Instant startedAt,
       Summary summary,
+      @Nullable Interruption interruption,
       @Nullable String deviceClock) {}
 
   /** A job in a list, with where it stands. */
@@ -147,6 +159,20 @@ class RunController {
             now,
             LocalDate.now(clock),
             person.signature());
+    return told(moved, EntryTime.of(null, saying.sentAt(), now, now).clockWords());
+  }
+
+  /**
+   * What came since.
+   *
+   * @param known how many entries of the run the device has
+   */
+  @GetMapping("/api/jobs/{id}/run/events")
+  Moved since(@PathVariable UUID id, @RequestParam int known) {
+    return told(runs.since(id, known), null);
+  }
+
+  private Moved told(RunLog.Moved moved, @Nullable String deviceClock) {
     RunState state = moved.run().state();
     RunNews news = moved.news();
     return new Moved(
@@ -154,7 +180,8 @@ class RunController {
         news.from(),
         news.changed(),
         Summary.whenDue(moved.run().sheet(), state),
-        EntryTime.of(null, saying.sentAt(), now, now).clockWords());
+        Interruption.of(moved.run().sheet(), state, clock.instant()).orElse(null),
+        deviceClock);
   }
 
   private RunPage page(UUID id, RunLog.Run run, @Nullable String deviceClock) {
@@ -166,9 +193,11 @@ class RunController {
         fleet.machine(job.machineId()),
         run.sheet(),
         run.state(),
+        run.toolsOut().spans(),
         run.startedBy(),
         run.startedAt(),
         Summary.of(run.sheet(), run.state()),
+        Interruption.of(run.sheet(), run.state(), clock.instant()).orElse(null),
         deviceClock);
   }
 }

@@ -2,6 +2,7 @@ package app.unimetric.server.run;
 
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.Replay;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunNews;
@@ -10,13 +11,13 @@ import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.Signature;
-import app.unimetric.core.bench.TypedReading;
+import app.unimetric.core.bench.ToolsOut;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.documents.run.EventDocument;
 import app.unimetric.documents.run.RunSheetDocument;
-import app.unimetric.server.event.ToolUsed;
+import app.unimetric.server.event.RunMoved;
+import app.unimetric.server.event.ToolsUsed;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.people.People;
@@ -26,6 +27,7 @@ import app.unimetric.server.sheet.Sheets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -78,11 +80,18 @@ public class RunLog {
   public record Run(
       RunSheet sheet,
       RunState state,
+      ToolsOut toolsOut,
       String startedBy,
       @Nullable UUID startedById,
       Instant startedAt) {
     private static Run of(Played p) {
-      return new Run(p.sheet(), p.replay().state(), p.startedBy(), p.startedById(), p.startedAt());
+      return new Run(
+          p.sheet(),
+          p.replay().state(),
+          p.replay().toolsOut(),
+          p.startedBy(),
+          p.startedById(),
+          p.startedAt());
     }
   }
 
@@ -116,6 +125,18 @@ public class RunLog {
    */
   public Run run(UUID jobId) {
     return find(jobId).orElseThrow(() -> Refusal.notFound("A run of this job"));
+  }
+
+  /**
+   * A run with what is new in it.
+   *
+   * @param known how many of its entries are known
+   */
+  public Moved since(UUID jobId, int known) {
+    return played
+        .find(jobId)
+        .map(p -> new Moved(Run.of(p), p.replay().since(known)))
+        .orElseThrow(() -> Refusal.notFound("A run of this job"));
   }
 
   public Optional<Run> find(UUID jobId) {
@@ -185,13 +206,26 @@ public class RunLog {
       jobs.mustBeOpen(jobs.job(jobId));
     }
     RunState stood = before.replay().state();
-    Map<String, String> inHand = new HashMap<>(stood.toolsTaken());
-    Played now = before;
+    List<RunEvent> fresh = new ArrayList<>();
+    List<EventLine> lines = new ArrayList<>();
+    int next = mapper.lastCounter(jobId, device) + 1;
     for (int i = 0; i < said.size(); i++) {
       EntryTime time = EntryTime.of(said.get(i).doneAt(), sentAt, receivedAt, before.startedAt());
-      now = append(jobId, device, now, said.get(i), i, time, by, inHand);
+      RunEvent event = unlessThere(before.replay(), fresh, said.get(i), i, time, by);
+      if (event != null) {
+        if (said.get(i).counter() != next) {
+          throw outOfOrder(next);
+        }
+        fresh.add(event);
+        lines.add(new EventLine(event.id(), next++, EventDocument.write(event)));
+      }
     }
+    Played now = fresh.isEmpty() ? before : before.on(fresh, append(jobId, device, lines));
+    countUses(before.sheet(), fresh, stood.toolsTaken());
     played.keep(jobId, now);
+    if (!fresh.isEmpty()) {
+      events.publishEvent(new RunMoved(jobId, now.replay().size()));
+    }
     Run run = Run.of(now);
     if (!stood.signedOff() && run.state().signedOff()) {
       signOff.close(jobs.job(jobId), run, today);
@@ -199,36 +233,36 @@ public class RunLog {
     return new Moved(run, now.replay().since(known));
   }
 
-  private Played append(
-      UUID jobId,
-      String device,
-      Played before,
-      Said said,
-      int index,
-      EntryTime time,
-      Signature by,
-      Map<String, String> inHand) {
-    RunEvent there = before.replay().find(said.id()).orElse(null);
-    if (there != null) {
-      if (!there.saysTheSameAs(made(index, () -> event(said, null, time, by)))) {
-        throw usedForAnother();
-      }
-      return before;
+  /** What was said; null where it stands in the log, or earlier in the same sending, already. */
+  private @Nullable RunEvent unlessThere(
+      Replay log, List<RunEvent> fresh, Said said, int index, EntryTime time, Signature by) {
+    RunEvent there =
+        fresh.stream()
+            .filter(e -> e.id().equals(said.id()))
+            .findFirst()
+            .or(() -> log.find(said.id()))
+            .orElse(null);
+    if (there == null) {
+      return made(index, () -> said.saying().by(by, witness(said), time));
     }
-    int expected = mapper.lastCounter(jobId, device) + 1;
-    if (said.counter() != expected) {
-      throw Refusal.conflict(
-          "Entries of this device are missing or out of order; number " + expected + " comes next.",
-          Map.of("expectedCounter", expected));
-    }
-    RunEvent event = made(index, () -> event(said, witness(said), time, by));
-    Long order =
-        mapper.append(said.id(), jobId, device, said.counter(), EventDocument.write(event));
-    if (order == null) {
+    if (!there.saysTheSameAs(made(index, () -> said.saying().by(by, null, time)))) {
       throw usedForAnother();
     }
-    countUse(before.sheet(), event, inHand);
-    return before.on(List.of(event), order);
+    return null;
+  }
+
+  private long append(UUID jobId, String device, List<EventLine> lines) {
+    List<Long> orders = mapper.append(jobId, device, lines);
+    if (orders.size() != lines.size()) {
+      throw usedForAnother();
+    }
+    return Collections.max(orders);
+  }
+
+  private static Refusal outOfOrder(int next) {
+    return Refusal.conflict(
+        "Entries of this device are missing or out of order; number " + next + " comes next.",
+        Map.of("expectedCounter", next));
   }
 
   private static RunEvent made(int index, Supplier<RunEvent> event) {
@@ -250,28 +284,6 @@ public class RunLog {
         : people.witness(given.name(), given.pin());
   }
 
-  private static RunEvent event(
-      Said said, @Nullable Signature witness, EntryTime time, Signature by) {
-    String typed = said.typed();
-    TypedReading reading = typed == null ? null : TypedReading.parse(typed, said.unit());
-    String limit = said.limit();
-    return new RunEvent(
-        said.id(),
-        said.stepId(),
-        said.kind(),
-        said.fastener(),
-        reading == null ? null : (Double) reading.value(),
-        reading == null ? said.unit() : reading.unit(),
-        said.reason(),
-        said.finding(),
-        limit == null || limit.isBlank() ? null : (Double) DecimalText.parse(limit, "limit"),
-        said.toolId(),
-        said.corrects(),
-        by,
-        witness,
-        time);
-  }
-
   private static boolean takesWitness(EventKind kind) {
     return kind == EventKind.SECOND_LOOK
         || kind == EventKind.DEVIATION_ACCEPTED
@@ -279,16 +291,23 @@ public class RunLog {
   }
 
   /** Whatever came of it, the tool was pulled. */
-  private void countUse(RunSheet sheet, RunEvent event, Map<String, String> inHand) {
-    RunStep step = sheet.step(event.stepId()).orElse(null);
-    String joint = step == null ? null : step.jointId();
-    String taken = event.toolId();
-    if (joint != null && taken != null) {
-      inHand.put(joint, taken);
+  private void countUses(RunSheet sheet, List<RunEvent> fresh, Map<String, String> taken) {
+    Map<String, String> inHand = new HashMap<>(taken);
+    List<ToolsUsed.Use> uses = new ArrayList<>();
+    for (RunEvent event : fresh) {
+      RunStep step = sheet.step(event.stepId()).orElse(null);
+      String joint = step == null ? null : step.jointId();
+      String other = event.toolId();
+      if (joint != null && other != null) {
+        inHand.put(joint, other);
+      }
+      String tool = step == null ? null : inHand.getOrDefault(joint, step.toolId());
+      if (tool != null && PULLS.contains(event.kind())) {
+        uses.add(new ToolsUsed.Use(event.id(), UUID.fromString(tool), event.time().doneAt()));
+      }
     }
-    String tool = step == null ? null : inHand.getOrDefault(joint, step.toolId());
-    if (tool != null && PULLS.contains(event.kind())) {
-      events.publishEvent(new ToolUsed(event.id(), UUID.fromString(tool), event.time().doneAt()));
+    if (!uses.isEmpty()) {
+      events.publishEvent(new ToolsUsed(uses));
     }
   }
 }

@@ -30,10 +30,9 @@ interface RunMapper {
 
   int lastCounter(@Param("jobId") UUID jobId, @Param("device") String device);
 
-  @Nullable Long append(
-      @Param("id") UUID id,
+  /** Appends all in this order, but for ids that are there; answers the places of what it added. */
+  List<Long> append(
       @Param("jobId") UUID jobId,
       @Param("device") String device,
-      @Param("counter") int counter,
-      @Param("payload") String payload);
+      @Param("lines") List<EventLine> lines);
 }

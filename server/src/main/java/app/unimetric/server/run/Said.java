@@ -2,6 +2,7 @@ package app.unimetric.server.run;
 
 import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Finding;
+import app.unimetric.core.bench.Saying;
 import app.unimetric.core.quantity.TorqueUnit;
 import java.time.Instant;
 import java.util.UUID;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param limit what stands on the part as its limit, as typed, in the unit of the measurement
  * @param toolId the tool taken up instead
  * @param corrects the entry a correction is about
+ * @param curve of the pull the reading comes from: pairs of degrees and N·m
  * @param doneAt by the device's clock; null when it does not say
  * @param witness with a second look, or a lead's word on a deviation, on someone else's tablet
  */
@@ -32,8 +34,14 @@ public record Said(
     @Nullable String limit,
     @Nullable String toolId,
     @Nullable UUID corrects,
+    @Nullable String curve,
     @Nullable Witness witness,
     @Nullable Instant doneAt) {
+
+  Saying saying() {
+    return new Saying(
+        id, stepId, kind, fastener, typed, unit, reason, finding, limit, toolId, corrects, curve);
+  }
 
   /** Name and PIN of the other person; the PIN is checked and forgotten. */
   public record Witness(String name, String pin) {

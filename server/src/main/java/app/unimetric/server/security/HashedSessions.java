@@ -4,12 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Duration;
-import java.util.Base64;
 import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.session.SessionIdGenerator;
@@ -24,10 +19,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class HashedSessions implements SessionIdGenerator, HttpSessionIdResolver {
-  private static final int BYTES = 32;
-
   private final CookieHttpSessionIdResolver cookie = new CookieHttpSessionIdResolver();
-  private final SecureRandom random = new SecureRandom();
 
   /** Between making an id and sending it to the browser, within one request. */
   private final Cache<String, String> onTheWay =
@@ -46,10 +38,8 @@ class HashedSessions implements SessionIdGenerator, HttpSessionIdResolver {
 
   @Override
   public String generate() {
-    byte[] bytes = new byte[BYTES];
-    random.nextBytes(bytes);
-    String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-    String stored = digest(secret);
+    String secret = Secret.make();
+    String stored = Secret.digest(secret);
     onTheWay.put(stored, secret);
     return stored;
   }
@@ -57,7 +47,7 @@ class HashedSessions implements SessionIdGenerator, HttpSessionIdResolver {
   @Override
   public List<String> resolveSessionIds(HttpServletRequest request) {
     return asksWho(request)
-        ? cookie.resolveSessionIds(request).stream().map(HashedSessions::digest).toList()
+        ? cookie.resolveSessionIds(request).stream().map(Secret::digest).toList()
         : List.of();
   }
 
@@ -83,15 +73,5 @@ class HashedSessions implements SessionIdGenerator, HttpSessionIdResolver {
   @Override
   public void expireSession(HttpServletRequest request, HttpServletResponse response) {
     cookie.expireSession(request, response);
-  }
-
-  private static String digest(String secret) {
-    try {
-      byte[] digest =
-          MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8));
-      return Base64.getUrlEncoder().withoutPadding().encodeToString(digest);
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
   }
 }

@@ -61,7 +61,12 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
-/** The job sheet as the screen shows it: the plan in words and figures, with every why. */
+/**
+ * The job sheet as the screen shows it: the plan in words and figures, with every why.
+ *
+ * @param joints the first of them; a long sheet comes in pieces
+ * @param laterJoints how many are still to be asked for
+ */
 record JobSheet(
     UUID jobId,
     int number,
@@ -94,8 +99,12 @@ record JobSheet(
     List<String> jobs,
     List<PackStep> firstRide,
     List<SheetJoint> joints,
+    int laterJoints,
     List<PackCheck> checks,
     String rules) {
+  /** Most joints of a sheet in one piece. */
+  private static final int JOINTS_AT_ONCE = 48;
+
   /**
    * One line of the work.
    *
@@ -403,9 +412,35 @@ record JobSheet(
         WorkLine.of(plan).stream().map(l -> line(l, sheet.shaping())).toList(),
         plan.pack().layout().together().stream().map(JobPack::title).toList(),
         plan.pack().steps(Phase.Part.RIDE),
-        plan.joints().stream().map(p -> joint(p, plan, sheet)).toList(),
+        joints(plan, sheet, 0),
+        later(plan, 0),
         plan.pack().checks(),
         rules);
+  }
+
+  /**
+   * More joints of a sheet that comes in pieces.
+   *
+   * @param version of the job; a piece of another version does not belong to the sheet
+   * @param later how many are still to be asked for
+   */
+  record MoreJoints(int version, List<SheetJoint> joints, int later) {
+    static MoreJoints of(Job job, JobPlan plan, Sheet sheet, int from) {
+      return new MoreJoints(
+          job.version(), JobSheet.joints(plan, sheet, from), JobSheet.later(plan, from));
+    }
+  }
+
+  private static List<SheetJoint> joints(JobPlan plan, Sheet sheet, int from) {
+    return plan.joints().stream()
+        .skip(from)
+        .limit(JOINTS_AT_ONCE)
+        .map(p -> joint(p, plan, sheet))
+        .toList();
+  }
+
+  private static int later(JobPlan plan, int from) {
+    return Math.max(0, plan.joints().size() - from - JOINTS_AT_ONCE);
   }
 
   private static SheetLine line(WorkLine l, Shaping shaping) {

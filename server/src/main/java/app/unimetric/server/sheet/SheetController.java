@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
@@ -107,6 +108,11 @@ class SheetController {
   @GetMapping("/api/jobs/{id}/sheet")
   JobSheet sheet(@PathVariable UUID id) {
     return page(jobs.job(id));
+  }
+
+  @GetMapping("/api/jobs/{id}/sheet/joints")
+  JobSheet.MoreJoints joints(@PathVariable UUID id, @RequestParam int from) {
+    return pages.moreJoints(jobs.job(id), from);
   }
 
   /**

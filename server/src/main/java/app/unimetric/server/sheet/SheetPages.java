@@ -1,6 +1,7 @@
 package app.unimetric.server.sheet;
 
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.problem.Problems;
 import app.unimetric.server.fit.KeptFits;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.machine.Fleet;
@@ -53,6 +54,13 @@ class SheetPages {
         model == null ? null : models.pack(model),
         isWorkedOut(plan) ? fits.ofMachine(job.machineId()) : List.of(),
         settings.rulesInWords(clock.getZone()));
+  }
+
+  /** The joints of a long sheet from this one on, as many as come in one piece. */
+  JobSheet.MoreJoints moreJoints(Job job, int from) {
+    new Problems().require(from >= 0, "from", "must not be negative.").orThrow();
+    Sheet sheet = sheets.sheet(job);
+    return JobSheet.MoreJoints.of(job, sheets.plan(sheet, LocalDate.now(clock)), sheet, from);
   }
 
   private static boolean isWorkedOut(JobPlan plan) {

@@ -3,7 +3,6 @@ package app.unimetric.server.whole;
 import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
@@ -33,8 +32,13 @@ interface WholeMapper {
           + " FROM job j JOIN machine m ON m.id = j.machine_id LEFT JOIN job_record r ON r.job_id = j.id ORDER BY j.number")
   List<ListedWork> work();
 
-  @Select("SELECT as_built::text FROM job_record WHERE job_id = #{id}")
-  @Nullable String record(@Param("id") UUID id);
+  /** Something added to the record of a job. */
+  record Added(int number, String at, String by, String words) {}
+
+  @Select(
+      "SELECT j.number, to_char(a.said_at AT TIME ZONE 'UTC', 'YYYY-MM-DD\"T\"HH24:MI:SS\"Z\"') AS at, a.said_by AS by, a.words"
+          + " FROM record_addendum a JOIN job j ON j.id = a.job_id ORDER BY a.server_order")
+  List<Added> addenda();
 
   @Select(
       "SELECT base_key || '.' || left(id::text, 8) AS name, document::text AS document FROM model_pack ORDER BY base_key, said_at")

@@ -6,6 +6,7 @@ import app.unimetric.server.bring.BroughtSheets;
 import app.unimetric.server.bring.SheetKind;
 import app.unimetric.server.card.Cards;
 import app.unimetric.server.job.Jobs;
+import app.unimetric.server.log.RecordPapers;
 import app.unimetric.server.pack.OwnPack;
 import app.unimetric.server.pack.Packs;
 import app.unimetric.server.settings.Settings;
@@ -18,7 +19,6 @@ import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.springframework.stereotype.Service;
@@ -34,7 +34,8 @@ class WholeOut {
       parts.csv, packs/                     come in again with them; only what a lead confirmed
       ways/                                 jobs as they were last done on a model, JSON
       people.csv, settings.json, jobs.csv   who, how and what, to be read
-      records/job-N.json                    what was done, as it stood when it was signed
+      records/job-N.json                    what was done, as it stood when it was signed; its SHA-256 is its fingerprint
+      addenda.csv                           what was added to records since
       cards/job-N.pdf                       the card of each signed job, where they were asked for
 
       A record that comes back from a file is no evidence; ./backup and ./restore keep that.
@@ -49,6 +50,7 @@ class WholeOut {
   private final Packs packs;
   private final Stock stock;
   private final Jobs jobs;
+  private final RecordPapers records;
   private final Cards cards;
   private final Settings settings;
 
@@ -58,6 +60,7 @@ class WholeOut {
       Packs packs,
       Stock stock,
       Jobs jobs,
+      RecordPapers records,
       Cards cards,
       Settings settings) {
     this.mapper = mapper;
@@ -65,6 +68,7 @@ class WholeOut {
     this.packs = packs;
     this.stock = stock;
     this.jobs = jobs;
+    this.records = records;
     this.cards = cards;
     this.settings = settings;
   }
@@ -100,12 +104,21 @@ class WholeOut {
     text(zip, "settings.json", rules == null ? "{}" : rules.document());
     List<WholeMapper.ListedWork> work = mapper.work();
     table(zip, "jobs.csv", csv -> work(work, csv));
+    table(
+        zip,
+        "addenda.csv",
+        csv -> {
+          csv.writeRecord("job", "at", "by", "words");
+          mapper
+              .addenda()
+              .forEach(
+                  a ->
+                      Table.write(
+                          List.of(String.valueOf(a.number()), a.at(), a.by(), a.words()), csv));
+        });
     for (WholeMapper.ListedWork job : work) {
       if (job.signedAt() != null) {
-        text(
-            zip,
-            "records/job-" + job.number() + ".json",
-            Objects.requireNonNull(mapper.record(job.id())));
+        text(zip, "records/job-" + job.number() + ".json", records.json(job.id()));
         if (withCards) {
           zip.putNextEntry(new ZipEntry("cards/job-" + job.number() + ".pdf"));
           zip.write(cards.pdf(jobs.job(job.id()), null, here));

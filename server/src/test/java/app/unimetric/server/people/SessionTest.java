@@ -8,8 +8,14 @@ import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
 import java.net.URI;
 import java.net.http.HttpRequest;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 
 @InWorkshop
@@ -119,5 +125,25 @@ class SessionTest {
         .filteredOn(p -> p.passwordHash() != null)
         .extracting(Person::passwordHash)
         .allMatch(h -> h.startsWith("{argon2id}$argon2id$"));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"29, false", "31, true"})
+  void whenASessionWasLastUsedIsWrittenDownEveryHalfMinute(int secondsAgo, boolean written)
+      throws SQLException {
+    Visitor ilse = Visitor.signedIn(workshop, "Ilse");
+    ilse.get("/api/today");
+    long used = System.currentTimeMillis() - secondsAgo * 1000L;
+    try (Connection owner = workshop.asOwner();
+        Statement statement = owner.createStatement()) {
+      statement.execute("UPDATE spring_session SET last_access_time = " + used);
+      ilse.get("/api/today");
+      try (ResultSet stands =
+          statement.executeQuery(
+              "SELECT max(last_access_time) > " + used + " FROM spring_session")) {
+        assertThat(stands.next()).isTrue();
+        assertThat(stands.getBoolean(1)).isEqualTo(written);
+      }
+    }
   }
 }

@@ -138,12 +138,13 @@ class StandingTest {
     int known = page.path("state").path("entries").size();
     String refuses =
         "CREATE FUNCTION refuse_use() RETURNS trigger AS $$ BEGIN RAISE EXCEPTION 'no'; END $$ LANGUAGE plpgsql;"
-            + " CREATE TRIGGER refuse_use BEFORE INSERT ON tool_use FOR EACH ROW EXECUTE FUNCTION refuse_use()";
+            + " CREATE CONSTRAINT TRIGGER refuse_use AFTER INSERT ON tool_use DEFERRABLE INITIALLY DEFERRED"
+            + " FOR EACH ROW EXECUTE FUNCTION refuse_use()";
     try (Connection owner = workshop.asOwner();
         Statement statement = owner.createStatement()) {
       statement.execute(refuses);
       try {
-        assertThat(job.send(job.said("CLICKED", page.path("state"))).status()).isEqualTo(500);
+        assertThat(job.send(job.said("CLICKED", page.path("state"))).status()).isEqualTo(503);
       } finally {
         statement.execute("DROP TRIGGER refuse_use ON tool_use; DROP FUNCTION refuse_use()");
       }
@@ -152,5 +153,43 @@ class StandingTest {
     job.counter--;
     JsonNode state = job.send(job.said("CLICKED", page.path("state"))).body().path("state");
     assertThat(state.path("entries")).hasSize(known + 1);
+  }
+
+  @Test
+  void whatWaitedGoesInTogetherAndOnce() {
+    JobRun job = JobRun.skidPlate(bram);
+    JsonNode state = job.run().path("state");
+    Map<String, Object> first = noted(job, state, "first");
+    Map<String, Object> second = noted(job, state, "second");
+    Map<String, Object> third = noted(job, state, "third");
+    assertThat(sendAll(job, first, second, first).status()).isEqualTo(200);
+    assertThat(sendAll(job, first, second, third).status()).isEqualTo(200);
+    assertThat(job.run().path("state").path("entries"))
+        .extracting(e -> e.path("event").path("reason").asString())
+        .containsExactly("first", "second", "third");
+
+    Map<String, Object> fourth = noted(job, state, "fourth");
+    job.counter++;
+    Map<String, Object> sixth = noted(job, state, "sixth");
+    Answer gap = sendAll(job, fourth, sixth);
+    assertThat(gap.status()).isEqualTo(409);
+    assertThat(gap.body().path("expectedCounter").asInt()).isEqualTo(5);
+    Map<String, Object> other = new HashMap<>(fourth);
+    other.put("reason", "something else under the same id");
+    assertThat(sendAll(job, fourth, other).status()).isEqualTo(409);
+    assertThat(job.run().path("state").path("entries")).as("all of it or nothing").hasSize(3);
+  }
+
+  private static Map<String, Object> noted(JobRun job, JsonNode state, String words) {
+    Map<String, Object> note = job.said("NOTE", state);
+    note.put("reason", words);
+    return note;
+  }
+
+  @SafeVarargs
+  private static Answer sendAll(JobRun job, Map<String, Object>... said) {
+    return job.mechanic.post(
+        "/api/jobs/" + job.id + "/run/events",
+        Map.of("device", job.device, "events", List.of(said)));
   }
 }

@@ -18,9 +18,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
-import tools.jackson.core.JsonParser;
-import tools.jackson.databind.DeserializationContext;
-import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.annotation.JsonDeserialize;
 
 /** One bolted joint: clamp load, what breaks first, floor and ceiling. */
@@ -34,13 +31,9 @@ public final class JointCall {
   @JsonDeserialize(using = Reader.class)
   public record Request(@JsonUnwrapped JointFields joint, @JsonUnwrapped TorqueFields torque) {}
 
-  static final class Reader extends ValueDeserializer<Request> {
-    @Override
-    public Request deserialize(JsonParser in, DeserializationContext context) {
-      Flat flat = new Flat(in, context, Request.class);
-      Request read = new Request(flat.take(JointFields.class), flat.take(TorqueFields.class));
-      flat.end();
-      return read;
+  static final class Reader extends Flat<Request> {
+    Reader() {
+      super(Request.class);
     }
   }
 

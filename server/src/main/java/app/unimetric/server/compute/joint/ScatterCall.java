@@ -15,9 +15,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
-import tools.jackson.core.JsonParser;
-import tools.jackson.databind.DeserializationContext;
-import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.annotation.JsonDeserialize;
 
 /** Clamp load by chance. */
@@ -39,15 +36,9 @@ public final class ScatterCall {
       @Schema(description = "100 to 1 000 000") int draws,
       @Schema(description = "the same seed brings the same answer") long seed) {}
 
-  static final class Reader extends ValueDeserializer<Request> {
-    @Override
-    public Request deserialize(JsonParser in, DeserializationContext context) {
-      Flat flat = new Flat(in, context, Request.class);
-      Request read =
-          new Request(
-              flat.take(JointFields.class), flat.take(TorqueFields.class), flat.take(Draws.class));
-      flat.end();
-      return read;
+  static final class Reader extends Flat<Request> {
+    Reader() {
+      super(Request.class);
     }
   }
 

@@ -12,9 +12,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
-import tools.jackson.core.JsonParser;
-import tools.jackson.databind.DeserializationContext;
-import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.annotation.JsonDeserialize;
 
 /** Snug, then an angle. */
@@ -33,13 +30,9 @@ public final class TorqueAngleCall {
       @Schema(description = "N·m") double snugNm,
       @Schema(description = "further turn, degrees, 0 to 3600") double angleDeg) {}
 
-  static final class Reader extends ValueDeserializer<Request> {
-    @Override
-    public Request deserialize(JsonParser in, DeserializationContext context) {
-      Flat flat = new Flat(in, context, Request.class);
-      Request read = new Request(flat.take(JointFields.class), flat.take(SnugThenAngle.class));
-      flat.end();
-      return read;
+  static final class Reader extends Flat<Request> {
+    Reader() {
+      super(Request.class);
     }
   }
 

@@ -1,4 +1,4 @@
-package app.unimetric.server.card;
+package app.unimetric.server.paper;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -8,10 +8,11 @@ import com.google.zxing.qrcode.QRCodeWriter;
 import java.util.Map;
 
 /** An address as a square to be read by a camera, drawn as SVG. */
-final class QrCode {
+public final class QrCode {
   private QrCode() {}
 
-  static String svg(String address) {
+  /** The square of an address. */
+  public static String svg(String address) {
     BitMatrix dots;
     try {
       dots =

@@ -1,4 +1,4 @@
-package app.unimetric.server.card;
+package app.unimetric.server.paper;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
@@ -12,25 +12,24 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
-/** A job card on paper: its template filled in, then set as PDF; readable in black and white. */
+/** Templates filled in, then set as PDF. */
 @Component
-class CardPaper {
+public class Paper {
   private static final int BOLD = 700;
-  private final Template template =
-      Mustache.compiler()
-          .nullValue("")
-          .withLoader(name -> template(name))
-          .compile(template("job-card"));
+  private final Map<String, Template> templates = new ConcurrentHashMap<>();
 
-  String html(JobCard card) {
-    // Control characters have no place on paper, nor in XML.
-    return template.execute(card).replaceAll("[\\p{Cntrl}&&[^\\n]]", " ");
-  }
-
-  byte[] pdf(JobCard card) {
+  /**
+   * A template filled in, PDF.
+   *
+   * @param template its name
+   * @param filled what goes into it
+   */
+  public byte[] pdf(String template, Object filled) {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try {
       new PdfRendererBuilder()
@@ -39,7 +38,7 @@ class CardPaper {
           .useFont(() -> resource("fonts/DejaVuSans.ttf"), "DejaVu")
           .useFont(
               () -> resource("fonts/DejaVuSans-Bold.ttf"), "DejaVu", BOLD, FontStyle.NORMAL, true)
-          .withHtmlContent(html(card), "about:blank")
+          .withHtmlContent(html(template, filled), "about:blank")
           .toStream(out)
           .run();
     } catch (IOException e) {
@@ -48,8 +47,20 @@ class CardPaper {
     return out.toByteArray();
   }
 
+  private String html(String template, Object filled) {
+    // Control characters have no place on paper, nor in XML.
+    return templates
+        .computeIfAbsent(template, Paper::compiled)
+        .execute(filled)
+        .replaceAll("[\\p{Cntrl}&&[^\\n]]", " ");
+  }
+
+  private static Template compiled(String name) {
+    return Mustache.compiler().nullValue("").withLoader(Paper::template).compile(template(name));
+  }
+
   private static Reader template(String name) {
-    return new InputStreamReader(resource("card/" + name + ".mustache"), StandardCharsets.UTF_8);
+    return new InputStreamReader(resource("paper/" + name + ".mustache"), StandardCharsets.UTF_8);
   }
 
   private static InputStream resource(String path) {

@@ -1,0 +1,57 @@
+package app.unimetric.core.bench;
+
+import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.quantity.TorqueUnit;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a person says at the bench, with its figures as they were typed.
+ *
+ * @param id made by the device
+ * @param typed a reading as typed; a bare figure is in {@code unit}
+ * @param limit what stands on the part as its limit, as typed, in the unit of the measurement
+ * @param toolId the tool taken up instead
+ * @param corrects the entry a correction is about
+ * @param curve of the pull the reading comes from
+ */
+public record Saying(
+    UUID id,
+    String stepId,
+    EventKind kind,
+    @Nullable Integer fastener,
+    @Nullable String typed,
+    @Nullable TorqueUnit unit,
+    @Nullable String reason,
+    @Nullable Finding finding,
+    @Nullable String limit,
+    @Nullable String toolId,
+    @Nullable UUID corrects,
+    @Nullable String curve) {
+
+  /**
+   * The entry it makes.
+   *
+   * @throws InvalidInput where a figure is none, or what is said does not hang together
+   */
+  public RunEvent by(Signature person, @Nullable Signature witness, EntryTime time) {
+    TypedReading reading = typed == null ? null : TypedReading.parse(typed, unit);
+    return new RunEvent(
+        id,
+        stepId,
+        kind,
+        fastener,
+        reading == null ? null : (Double) reading.value(),
+        reading == null ? unit : reading.unit(),
+        reason,
+        finding,
+        limit == null || limit.isBlank() ? null : (Double) DecimalText.parse(limit, "limit"),
+        toolId,
+        corrects,
+        curve,
+        person,
+        witness,
+        time);
+  }
+}

@@ -1,0 +1,189 @@
+package app.unimetric.server.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.unimetric.server.InWorkshop;
+import app.unimetric.server.Visitor;
+import app.unimetric.server.Visitor.Answer;
+import app.unimetric.server.Workshop;
+import app.unimetric.tablet.RunOnTablet;
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * A tablet out of reach comes to what the server comes to, whatever is said. One of its runs is
+ * kept for the browser's own test; write it anew with {@code -Dvectors.write=true}.
+ */
+@InWorkshop
+class TabletAlikeTest {
+  private static final Path VECTOR = Path.of("../tablet/src/test/resources/run.json");
+  private static final JsonMapper JSON = new JsonMapper();
+  private static final int MOST = 160;
+  private static final String JOB = "in hand";
+  private final Visitor bram;
+  private final String lead;
+
+  TabletAlikeTest(Workshop workshop) {
+    bram = Visitor.signedIn(workshop, "Bram");
+    String found = "";
+    for (JsonNode person : bram.get("/api/people").body()) {
+      found = person.path("name").asString().equals("Asta") ? person.path("id").asString() : found;
+    }
+    lead = found;
+  }
+
+  /** What the tablet is given and what it says. */
+  private static final class Away {
+    final JsonNode page;
+    final List<JsonNode> waiting = new ArrayList<>();
+
+    Away(JsonNode run) {
+      ObjectNode given = JSON.createObjectNode();
+      given.set("sheet", run.path("sheet"));
+      given.set("toolsOut", run.path("toolsOut"));
+      given.set("entries", run.path("state").path("entries"));
+      page = given;
+      RunOnTablet.take(JOB, page.toString());
+    }
+
+    JsonNode standing() {
+      return JSON.readTree(RunOnTablet.standing(JOB, JSON.writeValueAsString(waiting)));
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4})
+  void comesToTheSameWhateverIsSaid(long seed) throws IOException {
+    Random random = new Random(seed);
+    JobRun job = JobRun.skidPlate(bram);
+    Away away = new Away(job.run());
+    JsonNode state = job.run().path("state");
+    for (int i = 0; i < MOST && !state.path("signedOff").asBoolean(); i++) {
+      Map<String, Object> said = anything(random, job, state);
+      Answer answer = job.send(said);
+      if (answer.status() != 200) {
+        job.counter--;
+        continue;
+      }
+      state = answer.body().path("state");
+      away.waiting.add(waiting(said, state));
+      JsonNode standing = away.standing();
+      assertThat(plain(standing.path("state")))
+          .as("seed %s, entry %s: %s", seed, i, said)
+          .isEqualTo(plain(job.run().path("state")));
+    }
+    assertThat(state.path("signedOff").asBoolean()).as("seed %s came to its end", seed).isTrue();
+    assertThat(plain(away.standing().path("summary"))).isEqualTo(plain(job.run().path("summary")));
+    if (Boolean.getBoolean("vectors.write") && seed == 2) {
+      ObjectNode vector = JSON.createObjectNode();
+      vector.set("page", away.page);
+      vector.set("waiting", JSON.valueToTree(away.waiting));
+      vector.set("standing", away.standing());
+      Files.createDirectories(VECTOR.getParent());
+      Files.writeString(VECTOR, vector.toString());
+    }
+  }
+
+  /** Sound, given way, crossed, and far too stiff beside the first. */
+  private static final List<String> CURVES =
+      List.of("0:0 90:0.2 130:22", "0:0 130:22 150:9", "0:0 420:22", "0:0 90:0.2 98:22");
+
+  @Test
+  void whatCameMeanwhileIsPlayedOn() {
+    JobRun job = JobRun.skidPlate(bram);
+    Away away = new Away(job.run());
+    JsonNode state = job.run().path("state");
+    for (int i = 0; i < 3; i++) {
+      state =
+          job.send(job.said(state.path("permits").get(0).asString(), state)).body().path("state");
+      RunOnTablet.told(JOB, state.path("entries").toString());
+    }
+    RunOnTablet.told(JOB, state.path("entries").toString());
+    assertThat(plain(away.standing().path("state"))).isEqualTo(plain(job.run().path("state")));
+  }
+
+  /** Mostly what is permitted, at times a wrong figure, a correction or something out of place. */
+  private Map<String, Object> anything(Random random, JobRun job, JsonNode state) {
+    JsonNode permits = state.path("permits");
+    String kind = permits.get(random.nextInt(permits.size())).asString();
+    JsonNode entries = state.path("entries");
+    int dice = random.nextInt(20);
+    if (dice == 0) {
+      kind = "MOVED";
+    } else if (dice == 1) {
+      kind = "NOTE";
+    } else if (dice == 2 && !entries.isEmpty()) {
+      kind = "CORRECTION";
+    } else if (kind.equals("AMENDED")
+        || kind.equals("MOVED")
+        || kind.equals("BEGUN_AGAIN") && random.nextInt(6) > 0) {
+      kind = permits.get(0).asString();
+    }
+    Map<String, Object> said = job.said(kind, state);
+    switch (kind) {
+      case "READING" -> {
+        said.put("typed", List.of("22", "9.5 ftlb", "400", "22,5").get(random.nextInt(4)));
+        if (random.nextInt(3) == 0) {
+          said.put("curve", CURVES.get(random.nextInt(CURVES.size())));
+        }
+        said.put("unit", "N.m");
+      }
+      case "CORRECTION" -> {
+        JsonNode wrong = entries.get(random.nextInt(entries.size())).path("event");
+        said.put("corrects", wrong.path("id").asString());
+        said.put("stepId", wrong.path("stepId").asString());
+        said.put("reason", "mistyped");
+      }
+      case "FOUND" ->
+          said.put("finding", List.of("GOOD", "GOOD", "PUT_RIGHT", "BAD").get(random.nextInt(4)));
+      case "NOTE", "LEFT", "DEVIATION_ACCEPTED" -> said.put("reason", "as we found it");
+      default -> {}
+    }
+    if (kind.equals("SECOND_LOOK") || kind.equals("LEFT") || kind.equals("DEVIATION_ACCEPTED")) {
+      said.put("witness", Map.of("name", "Asta", "pin", "2468"));
+    }
+    return said;
+  }
+
+  /** The same as the tablet holds it: who said it and when, and who looked. */
+  private JsonNode waiting(Map<String, Object> said, JsonNode state) {
+    JsonNode entry = state.path("entries").get(state.path("entries").size() - 1).path("event");
+    Map<String, Object> one = new HashMap<>();
+    one.put("said", said);
+    one.put("by", entry.path("by"));
+    one.put("at", entry.path("time").path("doneAt").asString());
+    if (said.containsKey("witness")) {
+      one.put("witness", Map.of("id", lead, "name", "Asta", "lead", true));
+    }
+    return JSON.valueToTree(one);
+  }
+
+  /** As a tree in which a figure is a figure, however it was written. */
+  private static Object plain(JsonNode node) {
+    if (node.isObject()) {
+      Map<String, Object> fields = new TreeMap<>();
+      node.propertyNames().forEach(n -> fields.put(n, plain(node.path(n))));
+      return fields;
+    }
+    if (node.isArray()) {
+      List<Object> all = new ArrayList<>();
+      node.forEach(n -> all.add(plain(n)));
+      return all;
+    }
+    return node.isNumber() ? new BigDecimal(node.asString()).stripTrailingZeros() : node.asString();
+  }
+}

@@ -1,0 +1,99 @@
+package app.unimetric.tablet;
+
+import app.unimetric.core.bench.EntryTime;
+import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.Finding;
+import app.unimetric.core.bench.RunEvent;
+import app.unimetric.core.bench.Saying;
+import app.unimetric.core.bench.Signature;
+import app.unimetric.core.bench.ToolsOut;
+import app.unimetric.core.tool.ToolStanding.Span;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What is in a log as the server sends it, and what waits to come into it. */
+final class EntryReader {
+  private EntryReader() {}
+
+  static RunEvent event(JsonObject o) {
+    Fields f = new Fields(o);
+    String unit = f.textOrNull("unit");
+    return new RunEvent(
+        UUID.fromString(f.text("id")),
+        f.text("stepId"),
+        f.one("kind", EventKind.values()),
+        f.wholeOrNull("fastener"),
+        f.numberOrNull("value"),
+        unit == null ? null : RunSheetReader.unit(unit),
+        f.textOrNull("reason"),
+        f.oneOrNull("finding", Finding.values()),
+        f.numberOrNull("limit"),
+        f.textOrNull("toolId"),
+        id(f.textOrNull("corrects")),
+        f.textOrNull("curve"),
+        signature(f.object("by")),
+        witness(f.objectOrNull("witness")),
+        time(f.object("time")));
+  }
+
+  static Saying saying(JsonObject o) {
+    Fields f = new Fields(o);
+    String unit = f.textOrNull("unit");
+    return new Saying(
+        UUID.fromString(f.text("id")),
+        f.text("stepId"),
+        f.one("kind", EventKind.values()),
+        f.wholeOrNull("fastener"),
+        f.textOrNull("typed"),
+        unit == null ? null : RunSheetReader.unit(unit),
+        f.textOrNull("reason"),
+        f.oneOrNull("finding", Finding.values()),
+        f.textOrNull("limit"),
+        f.textOrNull("toolId"),
+        id(f.textOrNull("corrects")),
+        f.textOrNull("curve"));
+  }
+
+  static Signature signature(JsonObject o) {
+    Fields f = new Fields(o);
+    return new Signature(UUID.fromString(f.text("id")), f.text("name"), f.flag("lead"));
+  }
+
+  static @Nullable Signature witness(@Nullable JsonObject o) {
+    return o == null ? null : signature(o);
+  }
+
+  static ToolsOut toolsOut(JsonObject o) {
+    Map<String, List<Span>> spans = new LinkedHashMap<>();
+    Fields f = new Fields(o);
+    for (String tool : o.names()) {
+      spans.put(tool, f.list(tool, EntryReader::span));
+    }
+    return new ToolsOut(spans);
+  }
+
+  private static Span span(JsonValue value) {
+    Fields f = new Fields(value.asObject());
+    String until = f.textOrNull("until");
+    return new Span(
+        Instant.parse(f.text("from")), until == null ? null : Instant.parse(until), f.text("why"));
+  }
+
+  private static EntryTime time(JsonObject o) {
+    Fields f = new Fields(o);
+    return new EntryTime(
+        Instant.parse(f.text("doneAt")),
+        Instant.parse(f.text("receivedAt")),
+        (long) f.number("deviceAheadSeconds"));
+  }
+
+  private static @Nullable UUID id(@Nullable String written) {
+    return written == null ? null : UUID.fromString(written);
+  }
+}

@@ -1,0 +1,86 @@
+import { openDB, type IDBPDatabase } from 'idb';
+import type { Schemas } from '../api/client';
+
+export type Said = Schemas['Said'];
+/** What is said, before it has its number in the device's row. */
+export type Saying = Omit<Said, 'counter' | 'id' | 'doneAt'>;
+export type Signature = Schemas['Signature'];
+
+/** Something said at a bench that the server has not taken yet. */
+export interface Waiting {
+  jobId: string;
+  by: Signature;
+  /** Who looked or let it stand beside who says so. */
+  witness?: Signature;
+  said: Omit<Said, 'counter' | 'witness'>;
+}
+
+/** A run as it was last known here. */
+export interface KeptRun {
+  page: Schemas['RunPage'];
+  keptAt: string;
+}
+
+const NAME = 'unimetric';
+let opened: Promise<IDBPDatabase> | undefined;
+
+/** The device's own store: what waits, in the order it was said, and runs that can be gone on with out of reach. */
+const store = () =>
+  (opened ??= openDB(NAME, 1, {
+    upgrade(db) {
+      db.createObjectStore('waiting', { autoIncrement: true }).createIndex('job', 'jobId');
+      db.createObjectStore('runs', { keyPath: 'page.jobId' });
+      db.createObjectStore('session');
+    },
+  }));
+
+/** What waits of a job, oldest first. */
+export async function waitingOf(jobId: string): Promise<Waiting[]> {
+  return (await (await store()).getAllFromIndex('waiting', 'job', jobId)) as Waiting[];
+}
+
+/** Keeps one more. No PIN is part of it. */
+export async function keepWaiting(one: Waiting): Promise<void> {
+  await (await store()).add('waiting', one);
+}
+
+/** What was taken or refused waits no longer. */
+export async function dropWaiting(jobId: string, ids: ReadonlySet<string>): Promise<void> {
+  const change = (await store()).transaction('waiting', 'readwrite');
+  const keys = change.store.index('job').iterate(jobId);
+  for await (const cursor of keys) {
+    if (ids.has((cursor.value as Waiting).said.id)) await cursor.delete();
+  }
+  await change.done;
+}
+
+/** Keeps a run, so that its job can be gone on with out of reach. */
+export async function keepRun(page: Schemas['RunPage']): Promise<void> {
+  await (await store()).put('runs', { page, keptAt: new Date().toISOString() } satisfies KeptRun);
+}
+
+export async function keptRun(jobId: string): Promise<KeptRun | undefined> {
+  return (await (await store()).get('runs', jobId)) as KeptRun | undefined;
+}
+
+export async function keepSession(session: Schemas['Session']): Promise<void> {
+  await (await store()).put('session', session, 'last');
+}
+
+export async function keptSession(): Promise<Schemas['Session'] | undefined> {
+  return (await (await store()).get('session', 'last')) as Schemas['Session'] | undefined;
+}
+
+export async function keepPeople(people: Schemas['Someone'][]): Promise<void> {
+  await (await store()).put('session', people, 'people');
+}
+
+export async function keptPeople(): Promise<Schemas['Someone'][] | undefined> {
+  return (await (await store()).get('session', 'people')) as Schemas['Someone'][] | undefined;
+}
+
+/** Who signs out leaves nothing to read behind; what waits stays until it is sent. */
+export async function forgetRead(): Promise<void> {
+  const db = await store();
+  await Promise.all([db.clear('runs'), db.clear('session')]);
+}
