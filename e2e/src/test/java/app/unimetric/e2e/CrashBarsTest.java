@@ -41,7 +41,7 @@ class CrashBarsTest {
       desk.button("Start at the bench").click();
       tighten(desk);
 
-      assertThat(desk.text("Signed off").first()).isVisible();
+      desk.seesTheRecord();
       desk.link("The record").click();
       assertThat(desk.heading("Every entry")).isVisible();
       assertThat(desk.page.locator("li.found:has-text('full thread in the hanger boss')"))

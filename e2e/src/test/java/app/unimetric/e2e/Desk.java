@@ -127,6 +127,12 @@ final class Desk implements AutoCloseable {
         before);
   }
 
+  /** Signed off, sent, and in the log: what is shown before that is this device's word alone. */
+  void seesTheRecord() {
+    assertThat(text("Signed off").first()).isVisible();
+    assertThat(link("The record")).isVisible();
+  }
+
   void lookAtEveryJointAs(String name, String pin) {
     page.getByLabel("Who looked").selectOption(name);
     pin().fill(pin);

@@ -103,7 +103,7 @@ class MoveInTest {
       machine(desk);
       job(desk);
       TwelveJobsTest.play(desk);
-      assertThat(desk.text("Signed off").first()).isVisible();
+      desk.seesTheRecord();
       assertThat(desk.complaints).isEmpty();
 
       desk.go("/book");

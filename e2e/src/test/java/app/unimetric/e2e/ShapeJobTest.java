@@ -172,7 +172,7 @@ class ShapeJobTest {
       assertThat(desk.page.getByLabel("Readiness")).containsText("Every joint has one value");
       desk.button("Start at the bench").click();
       TwelveJobsTest.play(desk);
-      assertThat(desk.text("Signed off").first()).isVisible();
+      desk.seesTheRecord();
       desk.link("The record").click();
       assertThat(desk.heading("Every entry")).isVisible();
       int whole = desk.page.locator("table.ledger tbody tr").count();
