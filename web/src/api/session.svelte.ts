@@ -3,11 +3,49 @@ import { api, ask, asTrouble, type Schemas, type Trouble } from './client';
 
 let session = $state.raw<Schemas['Session'] | null>(null);
 let trouble = $state<Trouble | null>(null);
+/** Stands under what is said before anybody signed in. */
+export const NOBODY = '00000000-0000-0000-0000-000000000000';
+const ACTING = 'unimetric.acting';
+/** Who makes the entries at this device just now, where that is not whose session it is. */
+let acting = $state(sessionStorage.getItem(ACTING) ?? '');
+
+function letAct(id: string) {
+  acting = id;
+  sessionStorage.setItem(ACTING, id);
+}
 
 /** Who is signed in, the workshop's day, and the units. */
 export const here = {
   get person() {
     return session?.person ?? null;
+  },
+  /** Who signed on at this device beside whose session it is. */
+  get onTablet() {
+    return session?.onTablet ?? [];
+  },
+  /** Who makes the entries here. */
+  get acting() {
+    return session?.onTablet.find((p) => p.id === acting) ?? session?.person ?? null;
+  },
+  /** Whose words may be sent from here. */
+  get sayable() {
+    const people = session?.person ? [session.person, ...session.onTablet] : [];
+    return people.length ? people.map((p) => p.id) : [NOBODY];
+  },
+  /** Somebody else makes the entries from here on. */
+  async signOn(name: string, pin: string) {
+    session = await ask(api.POST('/api/session/tablet', { body: { name, pin } }));
+    letAct(session.onTablet.find((p) => p.name === name)?.id ?? '');
+    void keepSession(session).catch(() => undefined);
+  },
+  /** Whose session it is makes the entries again. */
+  handBack() {
+    letAct('');
+  },
+  /** What somebody said was sent: that person's PIN is asked for the next time. */
+  async signOff(id: string) {
+    session = await ask(api.DELETE('/api/session/tablet/{id}', { params: { path: { id } } }));
+    void keepSession(session).catch(() => undefined);
   },
   get isLead() {
     return session?.person?.role === 'LEAD';

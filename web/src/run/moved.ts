@@ -12,6 +12,7 @@ export function movedOn(page: RunPage, moved: Moved): RunPage {
     state: { ...moved.state, entries: [...known, ...moved.state.entries] },
     summary: moved.summary ?? page.summary,
     interruption: moved.interruption,
+    trays: moved.trays,
     deviceClock: moved.deviceClock,
   };
 }

@@ -23,9 +23,9 @@ describe('the outbox', () => {
     const box = new Outbox(job(), send);
     box.add(done, BRAM);
     box.add(done, BRAM);
-    await box.flush(BRAM.id, nothing);
+    await box.flush([BRAM.id], nothing);
     box.add(done, BRAM);
-    await box.flush(BRAM.id, nothing);
+    await box.flush([BRAM.id], nothing);
     expect(send.mock.calls.map(([, events]) => events.map((e) => e.counter))).toEqual([
       [1, 2],
       [3],
@@ -36,7 +36,7 @@ describe('the outbox', () => {
     const send = vi.fn<Send>().mockResolvedValue('ok');
     const box = new Outbox(job(), send);
     for (let i = 0; i < 201; i++) box.add(done, BRAM);
-    await box.flush(BRAM.id, nothing);
+    await box.flush([BRAM.id], nothing);
     expect(send.mock.calls.map(([, events]) => events.length)).toEqual([200, 1]);
   });
 
@@ -46,16 +46,16 @@ describe('the outbox', () => {
     const first = box.add(done, BRAM);
     const second = box.add({ stepId: 'step.jack', kind: 'DONE' }, BRAM);
     await Promise.all([first.kept, second.kept]);
-    await expect(box.flush(BRAM.id, nothing)).rejects.toMatchObject({ status: 503 });
+    await expect(box.flush([BRAM.id], nothing)).rejects.toMatchObject({ status: 503 });
     const send = vi.fn<Send>().mockResolvedValue('ok');
     const later = new Outbox(at, send);
     await later.open();
-    expect(later.waitingOf(BRAM.id)).toHaveLength(2);
-    await later.flush(BRAM.id, nothing);
+    expect(later.waitingOf([BRAM.id])).toHaveLength(2);
+    await later.flush([BRAM.id], nothing);
     expect(send.mock.calls[0]?.[1].map((e) => e.id)).toEqual([first.id, second.id]);
     const last = new Outbox(at, send);
     await last.open();
-    expect(last.waitingOf(BRAM.id)).toEqual([]);
+    expect(last.waitingOf([BRAM.id])).toEqual([]);
   });
 
   it('drops the one at fault, says why, and keeps what was said after it', async () => {
@@ -66,10 +66,10 @@ describe('the outbox', () => {
     box.add(done, BRAM);
     box.add({ stepId: 'bad', kind: 'DONE' }, BRAM);
     box.add({ stepId: 'after', kind: 'DONE' }, BRAM);
-    await expect(box.flush(BRAM.id, nothing)).rejects.toMatchObject({ status: 400 });
-    expect(box.waitingOf(BRAM.id).map((w) => w.said.stepId)).toEqual(['after']);
-    await box.flush(BRAM.id, nothing);
-    expect(box.waitingOf(BRAM.id)).toEqual([]);
+    await expect(box.flush([BRAM.id], nothing)).rejects.toMatchObject({ status: 400 });
+    expect(box.waitingOf([BRAM.id]).map((w) => w.said.stepId)).toEqual(['after']);
+    await box.flush([BRAM.id], nothing);
+    expect(box.waitingOf([BRAM.id])).toEqual([]);
   });
 
   it('takes the number the server expects and tries once more', async () => {
@@ -80,7 +80,7 @@ describe('the outbox', () => {
     const told: string[] = [];
     const box = new Outbox(job(), send);
     box.add(done, BRAM);
-    await box.flush(BRAM.id, (answer) => told.push(answer));
+    await box.flush([BRAM.id], (answer) => told.push(answer));
     expect(told).toEqual(['taken']);
     expect(send.mock.calls.map(([, events]) => events[0]?.counter)).toEqual([1, 5]);
   });
@@ -95,10 +95,10 @@ describe('the outbox', () => {
     );
     await kept;
     expect(JSON.stringify(await waitingOf(at))).not.toContain('2468');
-    await box.flush('ilse', nothing);
+    await box.flush(['ilse'], nothing);
     expect(send).not.toHaveBeenCalled();
-    expect(box.othersThan('ilse')).toEqual(['Bram']);
-    await box.flush(BRAM.id, nothing);
+    expect(box.othersThan(['ilse'])).toEqual(['Bram']);
+    await box.flush([BRAM.id], nothing);
     expect(send.mock.calls[0]?.[1][0]?.witness).toEqual({ name: 'Asta', pin: '2468' });
   });
 
@@ -111,7 +111,7 @@ describe('the outbox', () => {
     await box.add({ ...look, witness: { name: 'Asta', pin: '2468' } }, BRAM, asta).kept;
     const reloaded = new Outbox(at, () => Promise.resolve('ok'));
     expect((await reloaded.open()).map((w) => w.witness?.name)).toEqual(['Asta']);
-    expect(reloaded.waitingOf(BRAM.id)).toEqual([]);
+    expect(reloaded.waitingOf([BRAM.id])).toEqual([]);
     expect(await reloaded.open()).toEqual([]);
   });
 
@@ -121,8 +121,8 @@ describe('the outbox', () => {
     const box = new Outbox(job(), send);
     box.add(done, BRAM);
     box.add(done, BRAM);
-    await expect(box.flush(BRAM.id, nothing)).rejects.toMatchObject({ status: 409 });
-    expect(box.waitingOf(BRAM.id)).toHaveLength(2);
+    await expect(box.flush([BRAM.id], nothing)).rejects.toMatchObject({ status: 409 });
+    expect(box.waitingOf([BRAM.id])).toHaveLength(2);
   });
 
   it('gets through where the first of those that wait was taken before', async () => {
@@ -142,8 +142,8 @@ describe('the outbox', () => {
     taken.add(id);
     next = 7;
     box.add(done, BRAM);
-    await box.flush(BRAM.id, nothing);
-    expect(box.waitingOf(BRAM.id)).toEqual([]);
+    await box.flush([BRAM.id], nothing);
+    expect(box.waitingOf([BRAM.id])).toEqual([]);
     expect(taken.size).toBe(2);
   });
 

@@ -67,14 +67,14 @@ export class Outbox<Answer> {
     return lost;
   }
 
-  /** What waits of a person, in the order it was said. */
-  waitingOf(person: string): Waiting[] {
-    return this.held.filter((h) => h.by.id === person);
+  /** What waits of some people, in the order it was said. */
+  waitingOf(people: readonly string[]): Waiting[] {
+    return this.held.filter((h) => people.includes(h.by.id));
   }
 
   /** Names of others whose words wait here until they sign in. */
-  othersThan(person: string): string[] {
-    return [...new Set(this.held.filter((h) => h.by.id !== person).map((h) => h.by.name))];
+  othersThan(people: readonly string[]): string[] {
+    return [...new Set(this.held.filter((h) => !people.includes(h.by.id)).map((h) => h.by.name))];
   }
 
   /** Holds one more; returns its id. Whether it is kept over a reload is told by the promise. */
@@ -99,12 +99,15 @@ export class Outbox<Answer> {
   }
 
   /**
-   * Sends what this person said, in order, many at once, and hands over each answer. What cannot be
+   * Sends what these people said, in order, many at once, and hands over each answer. What cannot be
    * reached stays; of what is refused the first that is at fault goes, and the refusal is thrown.
    */
-  async flush(person: string, taken: (answer: Answer, ids: string[]) => void): Promise<void> {
+  async flush(
+    people: readonly string[],
+    taken: (answer: Answer, ids: string[]) => void,
+  ): Promise<void> {
     let most = AT_ONCE;
-    const some = () => this.waitingOf(person).slice(0, most);
+    const some = () => this.waitingOf(people).slice(0, most);
     for (let now = some(); now.length; now = some()) {
       const ids = now.map((w) => w.said.id);
       try {
@@ -139,7 +142,12 @@ export class Outbox<Answer> {
   private async sent(some: Waiting[]): Promise<Answer> {
     const events = some.map((w, i) => {
       const witness = this.witnesses.get(w.said.id);
-      return { ...w.said, ...(witness ? { witness } : {}), counter: this.next + i };
+      return {
+        ...w.said,
+        by: w.by.id,
+        ...(witness ? { witness } : {}),
+        counter: this.next + i,
+      };
     });
     const answer = await this.send(device(), events);
     this.next += some.length;

@@ -1,8 +1,9 @@
 import { api, ask, asTrouble, type Schemas, type Trouble } from '../api/client';
-import { here } from '../api/session.svelte';
+import { here, NOBODY } from '../api/session.svelte';
 import { movedOn } from './moved';
 import { device, deviceNow, isAway, isOvertakenInNumbers, Outbox, type Saying } from './outbox';
 import { whoIsHere } from './people';
+import { Photographs } from './photographs.svelte';
 import { keepRun, type Signature } from './waiting';
 
 type RunPage = Schemas['RunPage'];
@@ -16,7 +17,12 @@ export interface Present {
   name: string;
 }
 /** What comes of the log and of what waits here. */
-type Standing = { state: Schemas['RunState']; summary?: Schemas['Summary']; problem?: string };
+type Standing = {
+  state: Schemas['RunState'];
+  trays: Schemas['Tray'][];
+  summary?: Schemas['Summary'];
+  problem?: string;
+};
 const RETRY_MS = 4000;
 const SAME_TAP_MS = 300;
 
@@ -47,6 +53,7 @@ export class BenchRun {
   lost = $state.raw<string[]>([]);
   /** Whether this device cannot keep what is said over a reload. */
   forgetful = $state(false);
+  readonly photographs: Photographs;
   private stream: EventSource | undefined;
   private readonly outbox: Outbox<Moved>;
   private replay: Replay | undefined;
@@ -67,6 +74,11 @@ export class BenchRun {
         }),
       ),
     );
+    this.photographs = new Photographs(
+      page.jobId,
+      () => this.me,
+      () => here.sayable,
+    );
     this.ready = this.open();
   }
 
@@ -80,6 +92,7 @@ export class BenchRun {
       ),
     ]);
     if (this.left) return;
+    void this.photographs.open();
     this.replay = replay;
     this.replay?.take(
       this.told.jobId,
@@ -103,11 +116,11 @@ export class BenchRun {
   }
 
   private get me(): Signature {
-    const person = here.person;
+    const person = here.acting;
     return {
-      id: person?.id ?? '00000000-0000-0000-0000-000000000000',
+      id: person?.id ?? NOBODY,
       name: person?.name ?? '',
-      lead: here.isLead,
+      lead: person?.role === 'LEAD',
     };
   }
 
@@ -121,7 +134,7 @@ export class BenchRun {
 
   /** Ids of entries the server has not taken yet. */
   get provisional(): readonly string[] {
-    return this.waiting ? this.outbox.waitingOf(this.me.id).map((w) => w.said.id) : [];
+    return this.waiting ? this.outbox.waitingOf(here.sayable).map((w) => w.said.id) : [];
   }
 
   /**
@@ -134,6 +147,8 @@ export class BenchRun {
     this.settling = true;
     setTimeout(() => (this.settling = false), SAME_TAP_MS);
     await this.ready;
+    // The record names the photographs that are there when it is signed.
+    if (saying.kind === 'SIGNED_OFF' && !this.away) await this.photographs.flush();
     this.trouble = null;
     this.notCounted = '';
     const fastener = this.page.state.nextFastener;
@@ -174,9 +189,9 @@ export class BenchRun {
 
   /** Shows the server's word with what waits; tells what is wrong with the last one said. */
   private show(): string | undefined {
-    const mine = this.outbox.waitingOf(this.me.id);
+    const mine = this.outbox.waitingOf(here.sayable);
     this.waiting = mine.length;
-    this.absent = this.outbox.othersThan(this.me.id);
+    this.absent = this.outbox.othersThan(here.sayable);
     if (!this.waiting || !this.replay) {
       this.page = this.told;
       return undefined;
@@ -198,6 +213,7 @@ export class BenchRun {
     this.page = {
       ...this.told,
       state: standing.state,
+      trays: standing.trays,
       summary: standing.summary ?? this.told.summary,
     };
     return undefined;
@@ -232,7 +248,7 @@ export class BenchRun {
       );
       this.take(moved);
       this.away = false;
-      if (this.outbox.waitingOf(this.me.id).length) void this.flush();
+      if (this.outbox.waitingOf(here.sayable).length) void this.flush();
     } catch (e) {
       this.away = isAway(asTrouble(e));
     }
@@ -243,7 +259,11 @@ export class BenchRun {
   private listen(): void {
     const own = device();
     const stream = new EventSource(`/api/jobs/${this.told.jobId}/run/live?device=${own}`);
-    stream.addEventListener('look', () => void this.follow());
+    stream.addEventListener('look', () => {
+      void this.follow();
+      void this.photographs.look();
+    });
+    stream.addEventListener('pictured', () => void this.photographs.look());
     stream.addEventListener('moved', (e: MessageEvent<string>) => {
       const { entries } = JSON.parse(e.data) as { entries: number };
       if (entries > this.told.state.entries.length && !this.sending) void this.follow();
@@ -269,7 +289,7 @@ export class BenchRun {
   private async sendAll(): Promise<void> {
     clearTimeout(this.timer);
     try {
-      await this.outbox.flush(this.me.id, (moved) => this.take(moved));
+      await this.outbox.flush(here.sayable, (moved) => this.take(moved));
       this.away = false;
     } catch (e) {
       const trouble = asTrouble(e);
@@ -279,8 +299,17 @@ export class BenchRun {
       if (trouble.status === 401) void here.look();
     }
     this.show();
-    if (this.outbox.waitingOf(this.me.id).length && !this.left)
+    if (this.outbox.waitingOf(here.sayable).length && !this.left)
       this.timer = setTimeout(() => void this.flush(), RETRY_MS);
+  }
+
+  /** Who signed on here says no more; the PIN is asked for the next time, once all is sent. */
+  async handBack(): Promise<void> {
+    const id = this.me.id;
+    here.handBack();
+    await Promise.all([this.flush(), this.photographs.flush()]);
+    if (this.outbox.waitingOf([id]).length === 0 && !this.photographs.holdsOf(id))
+      await here.signOff(id).catch(() => undefined);
   }
 
   /** What was overtaken or lost has been read. */
@@ -292,6 +321,7 @@ export class BenchRun {
   leave(): void {
     this.left = true;
     this.stream?.close();
+    this.photographs.leave();
     this.replay?.leave(this.told.jobId);
     clearTimeout(this.timer);
   }

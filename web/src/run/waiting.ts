@@ -3,7 +3,7 @@ import type { Schemas } from '../api/client';
 
 export type Said = Schemas['Said'];
 /** What is said, before it has its number in the device's row. */
-export type Saying = Omit<Said, 'counter' | 'id' | 'doneAt'>;
+export type Saying = Omit<Said, 'counter' | 'id' | 'doneAt' | 'by'>;
 export type Signature = Schemas['Signature'];
 
 /** Something said at a bench that the server has not taken yet. */
@@ -12,7 +12,21 @@ export interface Waiting {
   by: Signature;
   /** Who looked or let it stand beside who says so. */
   witness?: Signature;
-  said: Omit<Said, 'counter' | 'witness'>;
+  said: Omit<Said, 'counter' | 'witness' | 'by'>;
+}
+
+/** A photograph taken on this device; once sent it stays to be looked at out of reach. */
+export interface HeldPhotograph {
+  id: string;
+  jobId: string;
+  stepId: string;
+  words: string;
+  takenAt: string;
+  by: Signature;
+  blob: Blob;
+  sent: boolean;
+  /** Why the server did not take it. */
+  refused?: string;
 }
 
 /** A run as it was last known here. */
@@ -26,11 +40,19 @@ let opened: Promise<IDBPDatabase> | undefined;
 
 /** The device's own store: what waits, in the order it was said, and runs that can be gone on with out of reach. */
 const store = () =>
-  (opened ??= openDB(NAME, 1, {
-    upgrade(db) {
-      db.createObjectStore('waiting', { autoIncrement: true }).createIndex('job', 'jobId');
-      db.createObjectStore('runs', { keyPath: 'page.jobId' });
-      db.createObjectStore('session');
+  (opened ??= openDB(NAME, 2, {
+    upgrade(db, before) {
+      if (before < 1) {
+        db.createObjectStore('waiting', { autoIncrement: true }).createIndex('job', 'jobId');
+        db.createObjectStore('runs', { keyPath: 'page.jobId' });
+        db.createObjectStore('session');
+      }
+      db.createObjectStore('photographs', { keyPath: 'id' }).createIndex('job', 'jobId');
+    },
+    // Another tab of a newer build waits for this one to let go.
+    blocking() {
+      void opened?.then((db) => db.close());
+      opened = undefined;
     },
   }));
 
@@ -52,6 +74,20 @@ export async function dropWaiting(jobId: string, ids: ReadonlySet<string>): Prom
     if (ids.has((cursor.value as Waiting).said.id)) await cursor.delete();
   }
   await change.done;
+}
+
+/** Photographs of a job taken on this device. */
+export async function photographsOf(jobId: string): Promise<HeldPhotograph[]> {
+  return (await (await store()).getAllFromIndex('photographs', 'job', jobId)) as HeldPhotograph[];
+}
+
+export async function keepPhotograph(one: HeldPhotograph): Promise<void> {
+  // A copy: what a screen holds may not be one that the store can keep.
+  await (await store()).put('photographs', { ...one, by: { ...one.by } });
+}
+
+export async function dropPhotograph(id: string): Promise<void> {
+  await (await store()).delete('photographs', id);
 }
 
 /** Keeps a run, so that its job can be gone on with out of reach. */
@@ -82,5 +118,14 @@ export async function keptPeople(): Promise<Schemas['Someone'][] | undefined> {
 /** Who signs out leaves nothing to read behind; what waits stays until it is sent. */
 export async function forgetRead(): Promise<void> {
   const db = await store();
-  await Promise.all([db.clear('runs'), db.clear('session')]);
+  await Promise.all([db.clear('runs'), db.clear('session'), dropSent(db)]);
+}
+
+/** What was sent is no longer needed here. */
+async function dropSent(db: IDBPDatabase): Promise<void> {
+  const change = db.transaction('photographs', 'readwrite');
+  for await (const cursor of change.store.iterate()) {
+    if ((cursor.value as HeldPhotograph).sent) await cursor.delete();
+  }
+  await change.done;
 }

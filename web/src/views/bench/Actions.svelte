@@ -13,17 +13,19 @@
   import TakeTool from './TakeTool.svelte';
   import type { BenchRun } from '../../run/run.svelte';
   import type { Saying } from '../../run/outbox';
+  import type { Dial } from '../../run/dial.svelte';
   import type { Wrench } from '../../run/wrench.svelte';
 
   interface Props {
     run: BenchRun;
     wrench: Wrench;
+    dial: Dial;
     /** Whether the wrench in hand is followed at this step. */
     pulls: boolean;
     step: Schemas['RunStep'];
     padOpen: boolean;
   }
-  let { run, wrench, pulls, step, padOpen = $bindable() }: Props = $props();
+  let { run, wrench, dial, pulls, step, padOpen = $bindable() }: Props = $props();
   const runState = $derived(run.page.state);
   const permits = $derived(runState.permits);
   const pending = $derived(runState.pending);
@@ -50,7 +52,7 @@
     main === undefined
       ? ''
       : main === 'SIGNED_OFF'
-        ? `Sign off as ${here.person?.name ?? ''}`
+        ? `Sign off as ${here.acting?.name ?? ''}`
         : pending && main === 'CLICKED'
           ? 'Redone: clicked at the setting'
           : MAIN[main],
@@ -150,7 +152,7 @@
       </Button>
     {/if}
     {#if permits.includes('FOUND')}
-      <Judge {run} {step} {stopped} />
+      <Judge {run} {step} {stopped} read={dial.reading} />
     {/if}
     {#if renewing}
       <Button class="large" disabled={stopped} on:click={() => void run.say({ kind: 'REPLACED' })}
@@ -158,7 +160,7 @@
       >
     {/if}
     {#if permits.includes('MEASURED')}
-      <Finding {run} {step} {stopped} />
+      <Finding {run} {step} {stopped} read={dial.reading} />
     {/if}
     {#if pulling}
       <Button class="large" bind:ref={pullButton} disabled={stopped} on:click={() => wrench.pull()}>

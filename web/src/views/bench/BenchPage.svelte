@@ -2,6 +2,7 @@
   import { onDestroy } from 'svelte';
   import { UserMultiple } from 'carbon-icons-svelte';
   import type { Schemas } from '../../api/client';
+  import { here } from '../../api/session.svelte';
   import JointDrawing from '../../joint/JointDrawing.svelte';
   import { reading } from '../../joint/unit.svelte';
   import JobHeader from '../../shell/JobHeader.svelte';
@@ -9,27 +10,39 @@
   import Actions from './Actions.svelte';
   import ReadingPad from './ReadingPad.svelte';
   import CureClocks from './CureClocks.svelte';
+  import DialPanel from './DialPanel.svelte';
   import EntryList from './EntryList.svelte';
+  import HandOver from './HandOver.svelte';
   import LeftStanding from './LeftStanding.svelte';
   import OutOfReach from './OutOfReach.svelte';
   import StepInHand from './StepInHand.svelte';
+  import StepPhotographs from './StepPhotographs.svelte';
   import StepRuler from './StepRuler.svelte';
+  import Trays from './Trays.svelte';
   import WrenchPanel from './WrenchPanel.svelte';
   import { BenchRun } from '../../run/run.svelte';
+  import { Dial } from '../../run/dial.svelte';
   import { Wrench } from '../../run/wrench.svelte';
 
   let { page, away = false }: { page: Schemas['RunPage']; away?: boolean } = $props();
   // svelte-ignore state_referenced_locally
   const run = new BenchRun(page, away);
   const wrench = new Wrench(run);
+  const dial = new Dial(run);
   onDestroy(() => {
     run.leave();
     wrench.leave();
+    dial.leave();
   });
 
   let padOpen = $state(false);
   const runState = $derived(run.page.state);
   const order = $derived(run.step?.order ?? []);
+  /** The joint in hand, or the one that comes loose. */
+  const drawn = $derived(
+    run.joint ??
+      run.page.sheet.joints.find((j) => j.id === run.page.drawnBeside[run.step?.id ?? '']),
+  );
   const step = $derived(runState.stepAmended ?? run.step);
   /** Where it can be followed: with a setting, in reach. */
   const pulls = $derived(
@@ -73,7 +86,7 @@
   </section>
 {:else if run.step}
   <section class="bench" aria-label="Step in hand">
-    <div class="left" class:cautions={!run.joint}>
+    <div class="left" class:cautions={!drawn}>
       {#if padOpen && run.step.kind === 'TIGHTEN'}
         <ReadingPad
           draft="reading.{run.page.jobId}"
@@ -83,26 +96,29 @@
           enter={(typed, unit) => run.say({ kind: 'READING', typed, unit })}
           close={() => (padOpen = false)}
         />
-      {:else if run.joint}
+      {:else if drawn}
         <div class="drawing" class:beside={pulls}>
           <JointDrawing
-            layout={run.joint.layout}
-            positions={run.joint.positions}
+            layout={drawn.layout}
+            positions={drawn.positions}
             {order}
             current={runState.nextFastener}
             done={runState.doneFasteners}
             percents={runState.percentByFastener}
-            title={run.joint.title}
-            leftHand={run.joint.leftHand}
+            title={drawn.title}
+            leftHand={drawn.leftHand}
           />
         </div>
         <p class="soft caption">
-          {run.joint.title}: {run.joint.count} × {run.joint.thread}{run.joint.critical
-            ? ', critical'
-            : ''}
+          {drawn.title}: {drawn.count} × {drawn.thread}{drawn.critical ? ', critical' : ''}
         </p>
         {#if pulls && step}<WrenchPanel {wrench} {step} />{/if}
-      {:else}
+      {/if}
+      {#if run.page.dialled.includes(run.step.id) && !run.away}
+        <DialPanel {run} {dial} step={run.step} />
+      {/if}
+      {#if !padOpen && !pulls}<StepPhotographs {run} step={run.step} />{/if}
+      {#if !drawn}
         <h2>Cautions</h2>
         <ul class="lines">
           {#each run.page.sheet.cautions as caution (caution)}<li>{caution}</li>{/each}
@@ -114,11 +130,13 @@
     </div>
     <div class="actions">
       {#key `${run.step.id} ${runState.nextFastener} ${runState.round} ${runState.pending?.event.id}`}
-        <Actions {run} {wrench} {pulls} step={run.step} bind:padOpen />
+        <Actions {run} {wrench} {dial} {pulls} step={run.step} bind:padOpen />
       {/key}
     </div>
   </section>
 {/if}
+{#if here.mayWork && !runState.signedOff}<HandOver {run} />{/if}
+<Trays trays={run.page.trays} />
 <EntryList {run} />
 
 <style>

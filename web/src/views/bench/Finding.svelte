@@ -10,8 +10,10 @@
     run: BenchRun;
     step: Schemas['RunStep'];
     stopped: boolean;
+    /** What a gauge read, mm; empty where none did. */
+    read: string;
   }
-  let { run, step, stopped }: Props = $props();
+  let { run, step, stopped, read }: Props = $props();
   const unit = $derived(step.measure?.unit);
   // svelte-ignore state_referenced_locally
   const draft = `found.${run.page.jobId}.${step.id}`;
@@ -21,6 +23,9 @@
   let field = $state<HTMLInputElement | null>(null);
   onMount(() => field?.focus());
   $effect(() => keep(draft, found));
+  $effect(() => {
+    if (read) found = read;
+  });
 
   async function say(e: SubmitEvent) {
     e.preventDefault();

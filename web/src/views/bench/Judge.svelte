@@ -9,8 +9,10 @@
     run: BenchRun;
     step: Schemas['RunStep'];
     stopped: boolean;
+    /** What a gauge read, mm; empty where none did. */
+    read: string;
   }
-  let { run, step, stopped }: Props = $props();
+  let { run, step, stopped, read }: Props = $props();
   type Finding = NonNullable<Schemas['Said']['finding']>;
   const unit = $derived(step.measure?.unit);
   const open = $derived(run.page.state.permits.includes('LEFT'));
@@ -21,6 +23,9 @@
   let seen = $state(kept(draft));
   let limit = $state(kept(limitDraft));
   $effect(() => keep(draft, seen));
+  $effect(() => {
+    if (read) seen = unit ? read : `${read} mm over one turn`;
+  });
   $effect(() => keep(limitDraft, limit));
   const asksLimit = $derived(step.measure?.onPart !== undefined);
   const figureMissing = $derived(

@@ -29,7 +29,7 @@
   async function look() {
     try {
       const all = await whoIsHere();
-      people = all.filter((p) => p.name !== here.person?.name);
+      people = all.filter((p) => p.name !== here.acting?.name);
       lost = null;
     } catch (e) {
       lost = asTrouble(e);

@@ -14,6 +14,14 @@
     device and {run.waiting === 1 ? 'is' : 'are'} sent by itself.
   </p>
 {/if}
+{#if run.away && run.photographs.waiting}
+  <p class="away" role="status">
+    <CloudOffline size={20} />
+    {run.photographs.waiting === 1
+      ? '1 photograph waits'
+      : `${run.photographs.waiting} photographs wait`} too.
+  </p>
+{/if}
 {#if run.forgetful}
   <p class="away" role="status">
     <WarningAlt size={20} />

@@ -1,7 +1,9 @@
 <script lang="ts">
   import { CheckmarkOutline, Misuse } from 'carbon-icons-svelte';
   import type { Schemas } from '../../api/client';
+  import { here } from '../../api/session.svelte';
   import { moment } from '../../joint/figures';
+  import WayBack from '../machines/WayBack.svelte';
 
   let { jobId, paper }: { jobId: string; paper: Schemas['RecordPaper'] } = $props();
   /** In groups, as somebody compares it with a paper. */
@@ -14,6 +16,9 @@
     >
     <a class="file" href="/api/log/{jobId}/record.json" download>JSON</a>
     <a class="file" href="/api/log/{jobId}/record.csv" download>CSV</a>
+    {#if here.mayWork}
+      <WayBack {jobId} words="Back to original" label="Prepare the way back to the originals" />
+    {/if}
   </p>
   <p class="soft">
     {#if paper.intact}<CheckmarkOutline size={16} /> As it was signed{:else}<Misuse size={16} />
@@ -38,7 +43,9 @@
 <style>
   .files {
     display: flex;
+    flex-wrap: wrap;
     gap: 0.5rem;
+    align-items: center;
     margin: 0.5rem 0 0.75rem;
   }
   .file {

@@ -12,6 +12,7 @@
   import EntryWords from './EntryWords.svelte';
   import AddToRecord from './AddToRecord.svelte';
   import OnRecord from './OnRecord.svelte';
+  import RecordPhotographs from './RecordPhotographs.svelte';
 
   const id = $derived(route.params.id ?? '');
   /** The one job of a visit that is shown; empty for all. */
@@ -23,14 +24,17 @@
     );
     const fits = await ask(api.GET('/api/jobs/{id}/fits', { params: { path: { id } } }));
     const paper = await ask(api.GET('/api/log/{jobId}/paper', { params: { path: { jobId: id } } }));
-    return { record, machine, fits, paper };
+    const photographs = await ask(
+      api.GET('/api/jobs/{id}/photographs', { params: { path: { id } } }),
+    );
+    return { record, machine, fits, paper, photographs };
   };
 </script>
 
 <svelte:head><title>Record · Unimetric</title></svelte:head>
 {#key id}
   <Loaded {load}>
-    {#snippet children({ record, machine, fits, paper }, again)}
+    {#snippet children({ record, machine, fits, paper, photographs }, again)}
       {@const built = record.asBuilt}
       {@const job = record.jobs.find((j) => j.title === only)}
       {@const titles = new Map(built.sheet.steps.map((s) => [s.id, `${s.group}: ${s.title}`]))}
@@ -137,6 +141,9 @@
         <h2>Measured at the fit desk</h2>
         <KeptFits {fits} machineId={record.line.machineId} />
       {/if}
+      <RecordPhotographs
+        photographs={photographs.filter((p) => !job || job.stepIds.includes(p.stepId))}
+      />
       <h2>Every entry</h2>
       <div class="wide">
         <table class="ledger">
@@ -158,7 +165,10 @@
         </table>
       </div>
       {#if here.mayWork}
-        <AddToRecord jobId={id} again={(fresh) => again({ record, machine, fits, paper: fresh })} />
+        <AddToRecord
+          jobId={id}
+          again={(fresh) => again({ record, machine, fits, paper: fresh, photographs })}
+        />
       {/if}
     {/snippet}
   </Loaded>

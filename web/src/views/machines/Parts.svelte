@@ -5,6 +5,7 @@
   import { day, thousands } from '../../joint/figures';
   import Field from '../../shell/Field.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import WayBack from './WayBack.svelte';
 
   interface Props {
     machineId: string;
@@ -83,6 +84,13 @@
           {part.instead ? `for ${part.instead},` : ''}
           {part.saidBy}
         </span>
+        {#if here.mayWork && part.insteadJobId}
+          <WayBack
+            jobId={part.insteadJobId}
+            words="Put it back"
+            label="Put {part.name} back on: prepare the job"
+          />
+        {/if}
         {#if here.mayWork}
           {#if moving === part.id}
             <form

@@ -9,6 +9,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -71,6 +73,18 @@ final class Desk implements AutoCloseable {
     go("/machines");
     page.locator("main a:has(strong:text-is(\"" + name + "\"))").click();
     assertThat(heading(name)).isVisible();
+  }
+
+  /**
+   * Looks for a job at the page of a machine, until what is offered for these words stands still.
+   */
+  void findJob(String words) {
+    String asked = "q=" + URLEncoder.encode(words, StandardCharsets.UTF_8).replace("+", "%20");
+    page.waitForResponse(
+        r -> r.url().contains("offered-jobs") && r.url().endsWith(asked),
+        () -> page.getByLabel("Find a job for this machine").fill(words));
+    page.evaluate(
+        "() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
   }
 
   Locator button(String name) {

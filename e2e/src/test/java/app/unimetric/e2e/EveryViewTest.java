@@ -53,7 +53,7 @@ class EveryViewTest {
           d.openMachine("Patrol 2");
           for (String job :
               new String[] {"Front wheel out and in", "Front brake pads", "Swap both levers"}) {
-            d.page.getByLabel("Find a job for this machine").fill(job);
+            d.findJob(job);
             d.page.getByLabel(job + ": in one visit with others").check();
           }
           d.button("Plan these 3 as one visit").click();

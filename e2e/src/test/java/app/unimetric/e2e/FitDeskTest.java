@@ -28,7 +28,7 @@ class FitDeskTest {
 
   private static void open(Desk desk, String machine, String words, String title) {
     desk.openMachine(machine);
-    desk.page.getByLabel("Find a job for this machine").fill(words);
+    desk.findJob(words);
     desk.button(title).first().click();
     desk.heading("The work, in its order").waitFor();
   }

@@ -34,9 +34,7 @@ class PackRoundTripTest {
   void savedEditedBroughtBackAndRefusedWhenBroken() throws IOException {
     try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
       desk.openMachine("Haul 2");
-      desk.page.waitForResponse(
-          r -> r.url().endsWith("q=pedal"),
-          () -> desk.page.getByLabel("Find a job for this machine").fill("pedal"));
+      desk.findJob("pedal");
       desk.button("Pedals").click();
       Download saved = desk.page.waitForDownload(() -> desk.link("Save as a pack").click());
       String document = new String(saved.createReadStream().readAllBytes(), StandardCharsets.UTF_8);
@@ -63,9 +61,7 @@ class PackRoundTripTest {
   private void aLeadLooksAtWhatDiffersAndOffersItToAll() {
     try (Desk lead = new Desk(workshop, browser).signIn("Asta")) {
       lead.openMachine("Haul 2");
-      lead.page.waitForResponse(
-          r -> r.url().endsWith("q=pedal"),
-          () -> lead.page.getByLabel("Find a job for this machine").fill("pedal"));
+      lead.findJob("pedal");
       assertThat(lead.text("Brought by Bram, version 1, not offered to the others yet"))
           .isVisible();
       lead.text("1 thing differs from the catalogue’s").click();

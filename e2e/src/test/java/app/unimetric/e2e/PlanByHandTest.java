@@ -34,8 +34,7 @@ class PlanByHandTest {
 
   private static void open(Desk desk, String machine, String words, String title) {
     desk.openMachine(machine);
-    Locator find = desk.page.getByLabel("Find a job for this machine");
-    desk.page.waitForResponse(r -> r.url().contains("offered-jobs?q="), () -> find.fill(words));
+    desk.findJob(words);
     desk.button(title).first().click();
     desk.heading("The work, in its order").waitFor();
   }

@@ -29,8 +29,7 @@ class ShapeJobTest {
 
   private static void find(Desk desk, String machine, String words) {
     desk.openMachine(machine);
-    Locator find = desk.page.getByLabel("Find a job for this machine");
-    desk.page.waitForResponse(r -> r.url().contains("offered-jobs?q="), () -> find.fill(words));
+    desk.findJob(words);
   }
 
   private static void open(Desk desk, String machine, String words) {
@@ -42,7 +41,7 @@ class ShapeJobTest {
   private static void visit(Desk desk, String machine, String... jobs) {
     desk.openMachine(machine);
     for (String job : jobs) {
-      desk.page.getByLabel("Find a job for this machine").fill(job);
+      desk.findJob(job);
       desk.page.getByLabel(job + ": in one visit with others").check();
     }
     desk.button("Plan these " + jobs.length + " as one visit").click();

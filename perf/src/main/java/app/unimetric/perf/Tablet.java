@@ -1,6 +1,9 @@
 package app.unimetric.perf;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
@@ -11,7 +14,9 @@ import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -59,6 +64,17 @@ final class Tablet {
   }
 
   private Answer send(String method, String path, Object body) throws InterruptedException {
+    return send(
+        method,
+        path,
+        "application/json",
+        body == null
+            ? HttpRequest.BodyPublishers.noBody()
+            : HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)));
+  }
+
+  private Answer send(String method, String path, String type, HttpRequest.BodyPublisher body)
+      throws InterruptedException {
     HttpRequest.Builder request =
         HttpRequest.newBuilder(URI.create(url() + path)).timeout(PATIENCE);
     for (HttpCookie cookie : cookies.getCookieStore().getCookies()) {
@@ -66,13 +82,7 @@ final class Tablet {
         request.header("X-XSRF-TOKEN", cookie.getValue());
       }
     }
-    request
-        .header("Content-Type", "application/json")
-        .method(
-            method,
-            body == null
-                ? HttpRequest.BodyPublishers.noBody()
-                : HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)));
+    request.header("Content-Type", type).method(method, body);
     try {
       HttpResponse<String> answer =
           http.send(request.build(), HttpResponse.BodyHandlers.ofString());
@@ -119,6 +129,41 @@ final class Tablet {
       said.put("finding", "GOOD");
     }
     return said;
+  }
+
+  /** Sends a photograph once. */
+  Answer photograph(String id, byte[] jpeg) throws InterruptedException {
+    return send(
+        "PUT",
+        "/api/jobs/"
+            + job
+            + "/photographs/"
+            + id
+            + "?step="
+            + state.path("currentStep").asString("sign-off"),
+        "image/jpeg",
+        HttpRequest.BodyPublishers.ofByteArray(jpeg));
+  }
+
+  /** A picture of noise, JPEG, about as large as a telephone's made small. */
+  static byte[] picture(int seed) {
+    BufferedImage image = new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB);
+    Random noise = new Random(seed);
+    for (int y = 0; y < 480; y += 4) {
+      for (int x = 0; x < 640; x += 4) {
+        int colour = noise.nextInt();
+        for (int i = 0; i < 16; i++) {
+          image.setRGB(x + i % 4, y + i / 4, colour);
+        }
+      }
+    }
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try {
+      ImageIO.write(image, "jpg", out);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return out.toByteArray();
   }
 
   /** Sends entries once, together. */

@@ -7,6 +7,7 @@ import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.bench.Summary;
+import app.unimetric.core.bench.Tray;
 import app.unimetric.core.device.CurveVerdict;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.quantity.ScaleReading;
@@ -17,6 +18,7 @@ import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import java.util.Collection;
+import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
@@ -56,6 +58,16 @@ final class StateWriter {
         .add("startedAgain", list(s.startedAgain(), StateWriter::entry))
         .add("corrected", list(s.corrected(), StateWriter::entry))
         .add("clean", s.isClean());
+  }
+
+  static JsonArray trays(List<Tray> trays) {
+    return list(
+        trays,
+        t -> {
+          JsonObject o = new JsonObject();
+          put(o, "side", t.side() == null ? null : t.side().name());
+          return o.add("words", t.words()).add("holds", list(t.holds(), Json::value));
+        });
   }
 
   private static JsonObject entry(Entry e) {

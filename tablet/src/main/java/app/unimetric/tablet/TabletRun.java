@@ -6,6 +6,7 @@ import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.Summary;
+import app.unimetric.core.bench.Tray;
 import app.unimetric.core.problem.InvalidInput;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
@@ -55,7 +56,7 @@ final class TabletRun {
    * Where it stands with what waits here.
    *
    * @param waiting what was said, each with who said it, perhaps a witness, and when
-   * @return the state and, once due, the summary; or the problem with the last one said
+   * @return the state, the trays and, once due, the summary; or the problem with the last one said
    */
   String standing(String waiting) {
     List<RunEvent> said = new ArrayList<>();
@@ -66,7 +67,10 @@ final class TabletRun {
       return new JsonObject().add("problem", wrong.problems().get(0).message()).toString();
     }
     RunState state = told.with(said).state();
-    JsonObject answer = new JsonObject().add("state", StateWriter.write(state));
+    JsonObject answer =
+        new JsonObject()
+            .add("state", StateWriter.write(state))
+            .add("trays", StateWriter.trays(Tray.of(sheet, state)));
     Summary summary = Summary.whenDue(sheet, state);
     if (summary != null) {
       answer.add("summary", StateWriter.write(summary));

@@ -48,6 +48,30 @@ public record AsBuilt(
     return run.entries().stream().map(e -> e.event().by().name()).distinct().toList();
   }
 
+  /**
+   * Texts a record is found by: joints, threads, products, tools, people, and all that was said.
+   */
+  public List<String> words() {
+    Set<String> words = new LinkedHashSet<>(people());
+    words.add(startedBy);
+    for (JointAsBuilt built : joints()) {
+      RunJoint joint = built.joint();
+      words.addAll(List.of(joint.title(), joint.thread(), joint.stated(), joint.compound()));
+      words.addAll(built.tools());
+    }
+    for (Entry entry : run.entries()) {
+      RunEvent event = entry.event();
+      Signature witness = event.witness();
+      if (event.reason() != null) {
+        words.add(event.reason());
+      }
+      if (witness != null) {
+        words.add(witness.name());
+      }
+    }
+    return List.copyOf(words);
+  }
+
   public List<JointAsBuilt> joints() {
     return sheet.joints().stream().map(this::joint).toList();
   }

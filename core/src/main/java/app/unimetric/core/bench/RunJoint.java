@@ -58,6 +58,16 @@ public record RunJoint(
     }
   }
 
+  /** The step at which it comes loose. */
+  public String undoId() {
+    return undoId(id);
+  }
+
+  /** The step at which a joint comes loose. */
+  public static String undoId(String jointId) {
+    return "undo." + jointId;
+  }
+
   /** The other tool of this id; empty when it is none of them. */
   public Optional<OtherTool> otherTool(@Nullable String toolId) {
     return otherTools.stream().filter(t -> t.toolId().equals(toolId)).findFirst();

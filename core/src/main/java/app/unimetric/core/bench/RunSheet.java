@@ -1,7 +1,9 @@
 package app.unimetric.core.bench;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,6 +27,13 @@ public record RunSheet(
 
   public Optional<RunStep> step(String id) {
     return steps.stream().filter(s -> s.id().equals(id)).findFirst();
+  }
+
+  /** Joints that come loose at steps that turn nothing further, by the step's id. */
+  public Map<String, String> drawnBeside() {
+    return joints.stream()
+        .filter(j -> step(j.undoId()).isPresent())
+        .collect(Collectors.toUnmodifiableMap(RunJoint::undoId, RunJoint::id));
   }
 
   public Optional<RunJoint> joint(String id) {

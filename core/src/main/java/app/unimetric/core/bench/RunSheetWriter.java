@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -170,6 +171,15 @@ public final class RunSheetWriter {
   private static void undo(PackJoint joint, Map<String, RunStep> named) {
     Undoing undoing = joint.undoing();
     if (undoing != null) {
+      String text =
+          Stream.of(
+                  joint.fastener().isLeftHand()
+                      ? "Left-hand thread, loosen " + joint.fastener().hand().loosen() + "."
+                      : null,
+                  undoing.text(),
+                  Tray.wordsFor(joint.side()))
+              .filter(Objects::nonNull)
+              .collect(Collectors.joining(" "));
       named.put(
           joint.undoId(),
           RunStep.plain(
@@ -177,12 +187,7 @@ public final class RunSheetWriter {
               StepKind.WORK,
               Phase.LOOSEN.words(),
               joint.title(),
-              joint.fastener().isLeftHand()
-                  ? "Left-hand thread, loosen "
-                      + joint.fastener().hand().loosen()
-                      + ". "
-                      + undoing.text()
-                  : undoing.text(),
+              text,
               null,
               false,
               List.of()));

@@ -137,6 +137,11 @@ public record RunStep(
     return kind == StepKind.TIGHTEN || kind == StepKind.ANGLE;
   }
 
+  /** Whether a joint that was off goes back with it. */
+  public boolean isBack() {
+    return kind == StepKind.SURFACE || kind == StepKind.HAND || turnsEach();
+  }
+
   /** Whether each fastener is confirmed by itself. */
   public boolean perFastener() {
     return turnsEach() || kind == StepKind.CHECK_PASS;

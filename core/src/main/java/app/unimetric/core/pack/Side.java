@@ -1,5 +1,8 @@
 package app.unimetric.core.pack;
 
+import java.util.Arrays;
+import java.util.Optional;
+
 /** A side of the machine, as its rider sits. */
 public enum Side {
   LEFT("left", "Left"),
@@ -25,5 +28,10 @@ public enum Side {
   /** What is done once a side, on this one: {@code caliper} becomes {@code caliper.LEFT}. */
   public String of(String id) {
     return id + "." + name();
+  }
+
+  /** The side an id was given by {@link #of}; empty where it names none. */
+  public static Optional<Side> named(String id) {
+    return Arrays.stream(values()).filter(s -> id.endsWith("." + s.name())).findFirst();
   }
 }

@@ -34,8 +34,8 @@ public enum Source {
     return newPart && isPartsOwn() ? rank + OWN_WORD : rank;
   }
 
-  /** Whether a new part's own word counts: its sheet or the marking on it. */
-  boolean isPartsOwn() {
+  /** Whether it is a part's own word: its sheet or the marking on it. */
+  public boolean isPartsOwn() {
     return this == KIT_SHEET || this == PART_MARKING;
   }
 }

@@ -4,8 +4,11 @@ import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunJoint;
+import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.photograph.Moment;
+import app.unimetric.core.photograph.Photograph;
 import app.unimetric.documents.table.Table;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
@@ -54,8 +57,12 @@ public record OpenRecord(String json) {
       String signedBy,
       Instant signedAt) {}
 
-  /** The record of what was built. */
-  public static OpenRecord of(AsBuilt built, About about) {
+  /**
+   * The record of what was built.
+   *
+   * @param photographs that had come when it was signed
+   */
+  public static OpenRecord of(AsBuilt built, List<Photograph> photographs, About about) {
     Map<String, Object> o = new TreeMap<>();
     o.put("format", "unimetric-record");
     o.put("version", 1);
@@ -80,7 +87,26 @@ public record OpenRecord(String json) {
     }
     o.put("joints", built.joints().stream().map(OpenRecord::joint).toList());
     o.put("entries", built.run().entries().stream().map(e -> entry(e, built)).toList());
+    if (!photographs.isEmpty()) {
+      o.put("photographs", photographs.stream().map(p -> photograph(p, built.sheet())).toList());
+    }
     return new OpenRecord(JSON.writeValueAsString(o));
+  }
+
+  private static Map<String, Object> photograph(Photograph p, RunSheet sheet) {
+    Map<String, Object> o = new TreeMap<>();
+    o.put("id", p.id().toString());
+    o.put("step", sheet.step(p.stepId()).map(OpenRecord::words).orElse(p.stepId()));
+    o.put("moment", Moment.of(sheet, p.stepId()).name());
+    o.put("by", p.by().name());
+    o.put("takenAt", p.time().doneAt().toString());
+    o.put("sha256", p.sha256());
+    put(o, "words", p.words().isEmpty() ? null : p.words());
+    return o;
+  }
+
+  private static String words(RunStep step) {
+    return step.group() + ": " + step.title();
   }
 
   private static Map<String, Object> joint(AsBuilt.JointAsBuilt built) {
@@ -117,7 +143,7 @@ public record OpenRecord(String json) {
     Map<String, Object> o = new TreeMap<>();
     o.put("id", event.id().toString());
     o.put("kind", event.kind().name());
-    o.put("step", step == null ? event.stepId() : step.group() + ": " + step.title());
+    o.put("step", step == null ? event.stepId() : words(step));
     o.put("by", event.by().name());
     o.put("doneAt", event.time().doneAt().toString());
     o.put("receivedAt", event.time().receivedAt().toString());

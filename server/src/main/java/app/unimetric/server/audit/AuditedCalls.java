@@ -15,6 +15,9 @@ final class AuditedCalls {
     if (path.equals("/api/session") || path.equals("/api/session/first")) {
       return session(method, good, status);
     }
+    if (good && path.startsWith("/api/session/tablet")) {
+      return method.equals("POST") ? AuditKind.SIGN_IN : AuditKind.SIGN_OUT;
+    }
     if (status == FORBIDDEN) {
       return AuditKind.REFUSED;
     }

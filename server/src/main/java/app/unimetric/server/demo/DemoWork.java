@@ -137,7 +137,7 @@ class DemoWork {
                   List.of(entry),
                   at,
                   LocalDate.ofInstant(at, clock.getZone()),
-                  speaker.signature())
+                  whom -> speaker.signature())
               .run();
     }
   }
@@ -154,6 +154,7 @@ class DemoWork {
         found(step),
         state.permits().get(0) == EventKind.FOUND ? Finding.GOOD : null,
         step.measure() != null && step.measure().asksLimit() ? LIMIT_ON_THE_PART : null,
+        null,
         null,
         null,
         null,
@@ -195,6 +196,7 @@ class DemoWork {
         state.nextFastener(),
         typed,
         unit,
+        null,
         null,
         null,
         null,

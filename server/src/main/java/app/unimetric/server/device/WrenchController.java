@@ -27,11 +27,11 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RestController
 class WrenchController {
   private final RunLog runs;
-  private final Pulls pulls;
+  private final Beat beat;
 
-  WrenchController(RunLog runs, Pulls pulls) {
+  WrenchController(RunLog runs, Beat beat) {
     this.runs = runs;
-    this.pulls = pulls;
+    this.beat = beat;
   }
 
   /**
@@ -53,6 +53,9 @@ class WrenchController {
                         Map.of()));
     SimulatedWrench wrench =
         SimulatedWrench.of(due.fullNm(), speed, fault, ThreadLocalRandom.current().nextLong());
-    return OpenStream.of(pulls.follow(wrench, due));
+    return OpenStream.of(
+        beat.follow(
+            new FollowedPull.Begun(wrench.name(), due),
+            stream -> new FollowedPull(stream, wrench.pull(due.startNm(), due.settingNm()), due)));
   }
 }

@@ -50,6 +50,11 @@ public class Jobs {
     return mapper.isStarted(job.id());
   }
 
+  /** Whether it was signed off. */
+  public boolean isSigned(Job job) {
+    return mapper.isSigned(job.id());
+  }
+
   /**
    * Nothing more is written to a job that is signed or cancelled.
    *

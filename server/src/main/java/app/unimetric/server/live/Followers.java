@@ -1,5 +1,6 @@
 package app.unimetric.server.live;
 
+import app.unimetric.server.event.Photographed;
 import app.unimetric.server.event.RunMoved;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
@@ -86,6 +87,11 @@ class Followers {
     calls.say(new Word.Moved(moved.jobId(), moved.entries()));
   }
 
+  @TransactionalEventListener
+  void came(Photographed one) {
+    calls.say(new Word.Pictured(one.jobId()));
+  }
+
   private void heard(Word word) {
     if (word instanceof Word.Here here) {
       boolean news =
@@ -93,8 +99,10 @@ class Followers {
       if (news) {
         tellWhoIsThere(here.jobId());
       }
+    } else if (word instanceof Word.Moved moved) {
+      all(moved.jobId(), "moved", Map.of("entries", moved.entries()));
     } else {
-      all(word.jobId(), "moved", Map.of("entries", ((Word.Moved) word).entries()));
+      all(word.jobId(), "pictured", Map.of());
     }
   }
 

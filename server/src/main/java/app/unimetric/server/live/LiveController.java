@@ -16,8 +16,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
  * What happens at a bench while it is open, as a stream of events: {@code moved} with how many
- * entries there are now, {@code people} with who has it open, {@code look} where something may have
- * been missed. It never ends by itself, so the description of the API leaves it out.
+ * entries there are now, {@code people} with who has it open, {@code pictured} when a photograph
+ * came, {@code look} where something may have been missed. It never ends by itself, so the
+ * description of the API leaves it out.
  */
 @Hidden
 @RestController

@@ -17,12 +17,15 @@ sealed interface Word {
   /** Somebody has the bench of a job open at a device. */
   record Here(UUID jobId, UUID personId, String device, String name) implements Word {}
 
+  /** A photograph of a job came. */
+  record Pictured(UUID jobId) implements Word {}
+
   /** As it is sent: a letter, the job, and what belongs to it. */
   default String written() {
     if (this instanceof Here h) {
       return "H " + h.jobId + " " + h.personId + " " + h.device + " " + h.name;
     }
-    return "M " + jobId() + " " + ((Moved) this).entries;
+    return this instanceof Moved m ? "M " + m.jobId + " " + m.entries : "P " + jobId();
   }
 
   /** What was sent; empty for what another build may have meant. */
@@ -31,6 +34,10 @@ sealed interface Word {
     if (moved.matches()) {
       return Optional.of(
           new Moved(UUID.fromString(moved.group(1)), Integer.parseInt(moved.group(2))));
+    }
+    Matcher pictured = Shape.PICTURED.matcher(text);
+    if (pictured.matches()) {
+      return Optional.of(new Pictured(UUID.fromString(pictured.group(1))));
     }
     Matcher here = Shape.HERE.matcher(text);
     return here.matches()
@@ -47,6 +54,7 @@ sealed interface Word {
   final class Shape {
     private static final String ID = "([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})";
     private static final Pattern MOVED = Pattern.compile("M " + ID + " (\\d{1,9})");
+    private static final Pattern PICTURED = Pattern.compile("P " + ID);
     private static final Pattern HERE =
         Pattern.compile("H " + ID + " " + ID + " (\\S{1,100}) (.{1,200})", Pattern.DOTALL);
 

@@ -15,6 +15,7 @@ import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.sheet.Sheets;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -32,6 +33,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/log")
 class LogController {
   private static final int LONGEST_SEARCH = 200;
+  private static final int FIRST_YEAR = 1970;
+  private static final int LAST_YEAR = 2199;
   private final RecordMapper mapper;
   private final Records records;
   private final Jobs jobs;
@@ -163,12 +166,32 @@ class LogController {
         .toList();
   }
 
+  /**
+   * Signed records, the newest first, 200 at most.
+   *
+   * @param q in the head of a record, or beginnings of words that stand in it
+   * @param from first day it may be signed on
+   * @param until last day it may be signed on
+   * @param outside only with a torque outside its band
+   * @param corrected only with an entry that a later one corrects
+   */
   @GetMapping
-  List<LogLine> lines(@RequestParam(defaultValue = "") String q) {
+  List<LogLine> lines(
+      @RequestParam(defaultValue = "") String q,
+      @RequestParam(required = false) @Nullable LocalDate from,
+      @RequestParam(required = false) @Nullable LocalDate until,
+      @RequestParam(defaultValue = "false") boolean outside,
+      @RequestParam(defaultValue = "false") boolean corrected) {
     new Problems()
         .require(q.length() <= LONGEST_SEARCH, "q", "must have at most 200 characters.")
+        .require(
+            isDay(from) && isDay(until),
+            "from",
+            "must be a day between 1970 and 2199, as the last.")
         .orThrow();
-    return records.search(q.strip()).stream().map(LogController::line).toList();
+    return records.search(new LogSearch(q.strip(), from, until, outside, corrected)).stream()
+        .map(LogController::line)
+        .toList();
   }
 
   @GetMapping("/{jobId}")
@@ -183,6 +206,10 @@ class LogController {
         line(row.counted(count)),
         Built.of(asBuilt, count),
         VisitJob.of(sheets.pack(jobs.job(jobId)), asBuilt.sheet()));
+  }
+
+  private static boolean isDay(@Nullable LocalDate day) {
+    return day == null || day.getYear() >= FIRST_YEAR && day.getYear() <= LAST_YEAR;
   }
 
   private static LogLine line(ListedRecord r) {

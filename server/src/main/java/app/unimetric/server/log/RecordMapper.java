@@ -18,7 +18,24 @@ interface RecordMapper {
 
   void count(@Param("c") RecordCount count);
 
-  List<ListedRecord> search(@Param("text") String text);
+  /**
+   * @param text in the head of a record
+   * @param words prefixes of words in a record, as PostgreSQL asks for them; null for none
+   * @param from first moment it may be signed at; null for any
+   * @param until first moment it may not be signed at any more; null for any
+   */
+  List<ListedRecord> search(
+      @Param("text") String text,
+      @Param("words") @Nullable String words,
+      @Param("from") @Nullable Instant from,
+      @Param("until") @Nullable Instant until,
+      @Param("outside") boolean outside,
+      @Param("corrected") boolean corrected);
+
+  /** Records whose words are not kept yet. */
+  List<UUID> wordless(@Param("most") int most);
+
+  void words(@Param("jobId") UUID jobId, @Param("words") String[] words);
 
   List<CancelledRow> cancelled(@Param("text") String text);
 

@@ -3,6 +3,7 @@ package app.unimetric.server.log;
 import app.unimetric.documents.run.OpenRecord;
 import app.unimetric.server.paper.Paper;
 import app.unimetric.server.people.SignedIn;
+import app.unimetric.server.photograph.Photographs;
 import app.unimetric.server.web.PublicAddress;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletRequest;
@@ -30,12 +31,19 @@ class RecordPaperController {
   private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
   private final RecordPapers papers;
   private final Paper paper;
+  private final Photographs photographs;
   private final PublicAddress address;
   private final Clock clock;
 
-  RecordPaperController(RecordPapers papers, Paper paper, PublicAddress address, Clock clock) {
+  RecordPaperController(
+      RecordPapers papers,
+      Paper paper,
+      Photographs photographs,
+      PublicAddress address,
+      Clock clock) {
     this.papers = papers;
     this.paper = paper;
+    this.photographs = photographs;
     this.address = address;
     this.clock = clock;
   }
@@ -83,7 +91,9 @@ class RecordPaperController {
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
         .header(HttpHeaders.CONTENT_DISPOSITION, named(open, "pdf", true))
-        .body(paper.pdf("record", RecordSheet.of(open, here, clock.getZone())));
+        .body(
+            paper.pdf(
+                "record", RecordSheet.of(open, here, clock.getZone(), photographs::smallJpeg)));
   }
 
   @Hidden

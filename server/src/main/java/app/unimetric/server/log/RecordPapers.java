@@ -2,11 +2,13 @@ package app.unimetric.server.log;
 
 import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.photograph.Photograph;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.documents.run.OpenRecord;
 import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
+import app.unimetric.server.photograph.Photographs;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
 import java.util.List;
@@ -31,12 +33,19 @@ public class RecordPapers {
   private final RecordMapper records;
   private final Records signed;
   private final Fleet fleet;
+  private final Photographs photographs;
 
-  RecordPapers(PaperMapper mapper, RecordMapper records, Records signed, Fleet fleet) {
+  RecordPapers(
+      PaperMapper mapper,
+      RecordMapper records,
+      Records signed,
+      Fleet fleet,
+      Photographs photographs) {
     this.mapper = mapper;
     this.records = records;
     this.signed = signed;
     this.fleet = fleet;
+    this.photographs = photographs;
   }
 
   /** Made with the signature, with the machine as it is called on that day. */
@@ -46,7 +55,12 @@ public class RecordPapers {
   }
 
   /** The record of a job and what was built, as they are to be set on paper. */
-  record Open(ListedRecord line, AsBuilt built, PaperRow row, List<Addendum> addenda) {}
+  record Open(
+      ListedRecord line,
+      AsBuilt built,
+      PaperRow row,
+      List<Addendum> addenda,
+      List<Photograph> photographs) {}
 
   /**
    * @throws Refusal where the job is not signed
@@ -57,7 +71,7 @@ public class RecordPapers {
     if (line == null || built == null) {
       throw Refusal.notFound("A signed record of this job");
     }
-    return new Open(line, built, row(line, built), mapper.addenda(jobId));
+    return new Open(line, built, row(line, built), mapper.addenda(jobId), photographs.of(jobId));
   }
 
   /**
@@ -83,6 +97,7 @@ public class RecordPapers {
     OpenRecord made =
         OpenRecord.of(
             built,
+            photographs.of(line.jobId()),
             new OpenRecord.About(
                 line.jobId(),
                 line.number(),

@@ -4,15 +4,20 @@ import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.Verdict;
+import app.unimetric.core.photograph.Moment;
+import app.unimetric.core.photograph.Photograph;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.server.paper.QrCode;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -28,7 +33,9 @@ record RecordSheet(
     List<Joint> joints,
     List<Line> entries,
     boolean addedTo,
-    List<Line> addenda) {
+    List<Line> addenda,
+    boolean photographed,
+    List<Picture> pictures) {
   private static final DateTimeFormatter MOMENT =
       DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm:ss", Locale.ROOT);
 
@@ -48,7 +55,14 @@ record RecordSheet(
   /** Something said, when and by whom. */
   record Line(String when, String where, String what, String by) {}
 
-  static RecordSheet of(RecordPapers.Open open, String address, ZoneId zone) {
+  /** A photograph, small, its bytes in its address. */
+  record Picture(String src, String moment, Line line) {}
+
+  /**
+   * @param small photographs as they stand in a row of others, by their ids
+   */
+  static RecordSheet of(
+      RecordPapers.Open open, String address, ZoneId zone, Function<UUID, byte[]> small) {
     AsBuilt built = open.built();
     ListedRecord line = open.line();
     return new RecordSheet(
@@ -63,7 +77,21 @@ record RecordSheet(
         !open.addenda().isEmpty(),
         open.addenda().stream()
             .map(a -> new Line(moment(a.saidAt(), zone), "", a.words(), a.saidBy()))
-            .toList());
+            .toList(),
+        !open.photographs().isEmpty(),
+        open.photographs().stream().map(p -> picture(p, built, zone, small)).toList());
+  }
+
+  private static Picture picture(
+      Photograph p, AsBuilt built, ZoneId zone, Function<UUID, byte[]> small) {
+    return new Picture(
+        "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(small.apply(p.id())),
+        Moment.of(built.sheet(), p.stepId()).words(),
+        new Line(
+            moment(p.time().doneAt(), zone),
+            built.sheet().step(p.stepId()).map(RunStep::title).orElse(""),
+            p.words(),
+            p.by().name()));
   }
 
   private static List<String> signed(RecordPapers.Open open, ZoneId zone) {

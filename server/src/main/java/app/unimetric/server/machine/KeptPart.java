@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param massG as weighed, g; null when nobody did
  * @param instead what was fitted in its place; null when nobody said
  * @param insteadMassG of that one
+ * @param insteadJobId the job that fitted that one; null when none did
  * @param place where it lies; empty once it is gone
  * @param gone whether it is no longer kept: back on the machine, sold or scrapped
  */
@@ -19,6 +20,7 @@ public record KeptPart(
     @Nullable Double massG,
     @Nullable String instead,
     @Nullable Double insteadMassG,
+    @Nullable UUID insteadJobId,
     String place,
     boolean gone,
     String saidBy,

@@ -11,6 +11,19 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface PartMapper {
+  /** What a job fitted; null where it was none. */
+  @Nullable FittedPart fittedBy(@Param("jobId") UUID jobId);
+
+  void addWayBack(@Param("jobId") UUID jobId, @Param("ofJobId") UUID ofJobId);
+
+  void addWayBackPart(@Param("jobId") UUID jobId, @Param("partId") UUID partId);
+
+  /** The job another is the way back of; null where it is no way back. */
+  @Nullable UUID wayBackOf(@Param("jobId") UUID jobId);
+
+  /** Parts that a way back puts on again. */
+  List<UUID> wayBackParts(@Param("jobId") UUID jobId);
+
   /** What is on a machine now. */
   List<FittedPart> fitted(@Param("machineId") UUID machineId);
 

@@ -1,7 +1,12 @@
 package app.unimetric.server.machine;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.fit.MassChange;
+import app.unimetric.core.pack.JobPack;
+import app.unimetric.core.pack.PackPart;
+import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.problem.Refusal;
@@ -9,6 +14,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
@@ -17,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What is fitted to machines, and where the parts lie that came off. */
 @Service
-class Parts {
+public class Parts {
   private static final int LONGEST = 200;
   private final PartMapper mapper;
   private final Fleet fleet;
@@ -30,8 +36,9 @@ class Parts {
   /** What a signed job fitted. */
   @EventListener
   void fitted(SignedOff signed) {
+    UUID fittedId = UUID.randomUUID();
     mapper.addFitted(
-        UUID.randomUUID(),
+        fittedId,
         signed.machineId(),
         signed.jobId(),
         signed.part(),
@@ -39,6 +46,67 @@ class Parts {
         signed.day(),
         signed.by(),
         signed.at());
+    keep(signed, fittedId);
+  }
+
+  /** Originals lie where the bench was told; a way back ends the keeping of what it puts on. */
+  private void keep(SignedOff signed, UUID fittedId) {
+    String place =
+        signed.built().found().stream()
+            .filter(f -> f.step().id().equals(JobPack.KEPT))
+            .map(f -> f.entry().event().reason())
+            .filter(Objects::nonNull)
+            .findFirst()
+            .orElse("not written down");
+    UUID before = mapper.wayBackOf(signed.jobId());
+    FittedPart leaves = before == null ? null : mapper.fittedBy(before);
+    for (PackPart part : signed.pack().parts(PartRole.ORIGINAL_KEPT)) {
+      UUID id = UUID.nameUUIDFromBytes((signed.jobId() + " " + part).getBytes(UTF_8));
+      FittedPart itself = leaves != null && leaves.name().equals(part.name()) ? leaves : null;
+      String name = part.count() == 1 ? part.name() : part.words();
+      mapper.takeOff(
+          id,
+          signed.machineId(),
+          itself == null ? null : itself.id(),
+          shortened(name),
+          itself == null ? null : itself.massG(),
+          fittedId,
+          signed.by(),
+          signed.at());
+      mapper.place(id, id, shortened(place), false, signed.by(), signed.at());
+    }
+    for (UUID part : mapper.wayBackParts(signed.jobId())) {
+      mapper.place(
+          UUID.nameUUIDFromBytes((signed.jobId() + " back " + part).getBytes(UTF_8)),
+          part,
+          "back on the machine, job " + signed.number(),
+          true,
+          signed.by(),
+          signed.at());
+    }
+  }
+
+  private static String shortened(String text) {
+    return text.length() <= LONGEST ? text : text.substring(0, LONGEST - 1) + "…";
+  }
+
+  /** What came off when a job fitted its part, and is still kept. */
+  public List<KeptPart> keptFor(UUID machineId, UUID jobId) {
+    return mapper.kept(machineId).stream()
+        .filter(p -> !p.gone() && jobId.equals(p.insteadJobId()))
+        .toList();
+  }
+
+  /** What a job fitted, by name; empty where it fitted nothing that is known. */
+  public String fittedBy(UUID jobId) {
+    FittedPart part = mapper.fittedBy(jobId);
+    return part == null ? "" : part.name();
+  }
+
+  /** A job puts parts on again that came off for another. */
+  public void goesBack(UUID jobId, UUID ofJobId, List<KeptPart> parts) {
+    mapper.addWayBack(jobId, ofJobId);
+    parts.forEach(p -> mapper.addWayBackPart(jobId, p.id()));
   }
 
   List<FittedPart> fitted(UUID machineId) {

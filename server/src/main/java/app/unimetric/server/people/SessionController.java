@@ -46,6 +46,7 @@ class SessionController {
   private final Devices devices;
   private final Settings settings;
   private final Tries tries;
+  private final OnTablet onTablet;
   private final Clock clock;
 
   SessionController(
@@ -56,6 +57,7 @@ class SessionController {
       Devices devices,
       Settings settings,
       Tries tries,
+      OnTablet onTablet,
       Clock clock) {
     this.authentication = authentication;
     this.sessions = sessions;
@@ -64,6 +66,7 @@ class SessionController {
     this.devices = devices;
     this.settings = settings;
     this.tries = tries;
+    this.onTablet = onTablet;
     this.clock = clock;
   }
 
@@ -88,10 +91,12 @@ class SessionController {
    * Who is here, what day it is in the workshop, and the units there are.
    *
    * @param empty whether nobody has begun with this workshop yet
+   * @param onTablet who else makes entries at this device, by PIN
    * @param rights what whoever is here may do of what a workshop can keep to its leads
    */
   record Session(
       @Nullable Someone person,
+      List<Someone> onTablet,
       boolean empty,
       LocalDate today,
       List<Unit> units,
@@ -100,8 +105,31 @@ class SessionController {
       List<Right> rights) {}
 
   @GetMapping("/api/session")
-  Session session(@AuthenticationPrincipal @Nullable SignedIn person) {
-    return answer(person);
+  Session session(@AuthenticationPrincipal @Nullable SignedIn person, HttpServletRequest http) {
+    return answer(person, http.getSession(false));
+  }
+
+  /** Somebody else, at the device of whoever is signed in. */
+  record SignOn(String name, String pin) {}
+
+  @PostMapping("/api/session/tablet")
+  Session signOn(
+      @RequestBody SignOn request,
+      @AuthenticationPrincipal SignedIn person,
+      HttpServletRequest http) {
+    if (person.role() == Role.GUEST) {
+      throw Refusal.forbidden("A guest's device takes no entries; sign in with a password.");
+    }
+    http.setAttribute(AuditFilter.AS_WHOM, Crew.plain(request.name()));
+    onTablet.signOn(http.getSession(), request.name(), request.pin());
+    return answer(person, http.getSession(false));
+  }
+
+  @DeleteMapping("/api/session/tablet/{id}")
+  Session signOff(
+      @PathVariable UUID id, @AuthenticationPrincipal SignedIn person, HttpServletRequest http) {
+    onTablet.signOff(http.getSession(), id);
+    return answer(person, http.getSession(false));
   }
 
   @PostMapping("/api/session")
@@ -140,7 +168,7 @@ class SessionController {
       people.keepAnew(person, request.password());
       return open(person, http, response);
     }
-    return answer(null);
+    return answer(null, null);
   }
 
   /**
@@ -199,13 +227,16 @@ class SessionController {
   }
 
   @PostMapping("/api/session/pin")
-  Session pin(@RequestBody OwnPin request, @AuthenticationPrincipal SignedIn person) {
+  Session pin(
+      @RequestBody OwnPin request,
+      @AuthenticationPrincipal SignedIn person,
+      HttpServletRequest http) {
     Person own = proved(person, request.password());
     Problems problems = new Problems();
     String digest = problems.under("new", () -> passwords.pin(request.newPin(), leastPin()));
     problems.orThrow();
     people.choosePin(own, String.valueOf(digest));
-    return answer(person);
+    return answer(person, http.getSession(false));
   }
 
   private Person proved(SignedIn person, String password) {
@@ -237,7 +268,7 @@ class SessionController {
 
   private Session open(SignedIn person, HttpServletRequest http, HttpServletResponse response) {
     sessions.open(person, http, response);
-    return answer(person);
+    return answer(person, http.getSession(false));
   }
 
   @DeleteMapping("/api/session")
@@ -247,7 +278,7 @@ class SessionController {
       session.invalidate();
     }
     SecurityContextHolder.clearContext();
-    return answer(null);
+    return answer(null, null);
   }
 
   /** Names for the second look; signed in only. */
@@ -255,14 +286,21 @@ class SessionController {
   List<Someone> names() {
     return people.all().stream()
         .filter(p -> p.role() != Role.GUEST && p.isHere() && p.pinHash() != null)
-        .map(p -> new Someone(p.id(), p.name(), p.role()))
+        .map(SessionController::someone)
         .toList();
   }
 
-  private Session answer(@Nullable SignedIn person) {
+  private static Someone someone(Person p) {
+    return new Someone(p.id(), p.name(), p.role());
+  }
+
+  private Session answer(@Nullable SignedIn person, @Nullable HttpSession session) {
     WorkshopSettings own = settings.current().settings();
     return new Session(
         person == null ? null : new Someone(person.id(), person.name(), person.role()),
+        person == null
+            ? List.of()
+            : onTablet.signedOn(session).stream().map(SessionController::someone).toList(),
         person == null && people.nobody(),
         LocalDate.now(clock),
         Arrays.stream(TorqueUnit.values())

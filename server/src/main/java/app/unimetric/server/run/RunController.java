@@ -1,5 +1,6 @@
 package app.unimetric.server.run;
 
+import app.unimetric.core.bench.DueDial;
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.Interruption;
@@ -7,12 +8,16 @@ import app.unimetric.core.bench.RunNews;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.Summary;
+import app.unimetric.core.bench.Tray;
+import app.unimetric.core.photograph.AsItWas;
 import app.unimetric.core.tool.ToolStanding;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
+import app.unimetric.server.people.OnTablet;
 import app.unimetric.server.people.SignedIn;
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -35,13 +40,16 @@ class RunController {
   private final Standings standings;
   private final Jobs jobs;
   private final Fleet fleet;
+  private final OnTablet onTablet;
   private final Clock clock;
 
-  RunController(RunLog runs, Standings standings, Jobs jobs, Fleet fleet, Clock clock) {
+  RunController(
+      RunLog runs, Standings standings, Jobs jobs, Fleet fleet, OnTablet onTablet, Clock clock) {
     this.runs = runs;
     this.standings = standings;
     this.jobs = jobs;
     this.fleet = fleet;
+    this.onTablet = onTablet;
     this.clock = clock;
   }
 
@@ -68,6 +76,7 @@ class RunController {
    * @param summary once all is done but to sign; null before
    * @param interruption what stands over at the joint in hand since it was left; null where nothing
    *     does
+   * @param trays what is loose or off and not back yet
    * @param deviceClock what is wrong with the clock of the device that asks; null when it is right
    */
   record Moved(
@@ -76,16 +85,21 @@ class RunController {
       List<Entry> changed,
       @Nullable Summary summary,
       @Nullable Interruption interruption,
+      List<Tray> trays,
       @Nullable String deviceClock) {}
 
   /**
    * A run on screen.
    *
+   * @param drawnBeside joints that are drawn beside steps that turn nothing, by the step's id
+   * @param asItWas steps at which it matters how it was, each with those whose photographs show it
+   * @param dialled steps at which a dial gauge reads
    * @param toolsOut when tools of the sheet were out of use, by the tool's id, so that a device out
    *     of reach plays the log as the server does
    * @param summary what must be seen at a glance before it is signed
    * @param interruption what stands over at the joint in hand since it was left; null where nothing
    *     does
+   * @param trays what is loose or off and not back yet
    * @param deviceClock what is wrong with the clock of the device that asks; null when it is right
    */
   record RunPage(
@@ -95,11 +109,15 @@ class RunController {
       Machine machine,
       RunSheet sheet,
       RunState state,
+      Map<String, String> drawnBeside,
+      Map<String, List<String>> asItWas,
+      List<String> dialled,
       Map<String, List<ToolStanding.Span>> toolsOut,
       String startedBy,
       Instant startedAt,
       Summary summary,
       @Nullable Interruption interruption,
+      List<Tray> trays,
       @Nullable String deviceClock) {}
 
   /** A job in a list, with where it stands. */
@@ -146,7 +164,10 @@ class RunController {
 
   @PostMapping("/api/jobs/{id}/run/events")
   Moved say(
-      @PathVariable UUID id, @RequestBody Saying saying, @AuthenticationPrincipal SignedIn person) {
+      @PathVariable UUID id,
+      @RequestBody Saying saying,
+      @AuthenticationPrincipal SignedIn person,
+      HttpServletRequest http) {
     Instant now = clock.instant();
     Integer known = saying.known();
     RunLog.Moved moved =
@@ -158,7 +179,7 @@ class RunController {
             saying.events(),
             now,
             LocalDate.now(clock),
-            person.signature());
+            by -> onTablet.whoSays(person, by, http.getSession(false)));
     return told(moved, EntryTime.of(null, saying.sentAt(), now, now).clockWords());
   }
 
@@ -181,6 +202,7 @@ class RunController {
         news.changed(),
         Summary.whenDue(moved.run().sheet(), state),
         Interruption.of(moved.run().sheet(), state, clock.instant()).orElse(null),
+        Tray.of(moved.run().sheet(), state),
         deviceClock);
   }
 
@@ -193,11 +215,15 @@ class RunController {
         fleet.machine(job.machineId()),
         run.sheet(),
         run.state(),
+        run.sheet().drawnBeside(),
+        AsItWas.of(run.sheet()),
+        DueDial.steps(run.sheet()),
         run.toolsOut().spans(),
         run.startedBy(),
         run.startedAt(),
         Summary.of(run.sheet(), run.state()),
         Interruption.of(run.sheet(), run.state(), clock.instant()).orElse(null),
+        Tray.of(run.sheet(), run.state()),
         deviceClock);
   }
 }

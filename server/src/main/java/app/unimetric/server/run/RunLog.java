@@ -37,6 +37,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -178,6 +179,7 @@ public class RunLog {
    * @param sentAt by the device's clock; null when it does not say
    * @param known how many entries of the run the device has; 0 for none
    * @param today the day in the workshop, for what a signature begins
+   * @param who tells whose word it is, of who is said to say it
    */
   @Transactional
   public Moved say(
@@ -188,7 +190,7 @@ public class RunLog {
       List<Said> said,
       Instant receivedAt,
       LocalDate today,
-      Signature by) {
+      Function<@Nullable UUID, Signature> who) {
     new Problems()
         .require(
             !device.isBlank() && device.length() <= LONGEST_DEVICE,
@@ -211,6 +213,7 @@ public class RunLog {
     int next = mapper.lastCounter(jobId, device) + 1;
     for (int i = 0; i < said.size(); i++) {
       EntryTime time = EntryTime.of(said.get(i).doneAt(), sentAt, receivedAt, before.startedAt());
+      Signature by = who.apply(said.get(i).by());
       RunEvent event = unlessThere(before.replay(), fresh, said.get(i), i, time, by);
       if (event != null) {
         if (said.get(i).counter() != next) {

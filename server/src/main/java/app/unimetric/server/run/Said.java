@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param corrects the entry a correction is about
  * @param curve of the pull the reading comes from: pairs of degrees and N·m
  * @param doneAt by the device's clock; null when it does not say
+ * @param by who says it, where that is not whose session it is; must have signed on at the device
  * @param witness with a second look, or a lead's word on a deviation, on someone else's tablet
  */
 public record Said(
@@ -35,6 +36,7 @@ public record Said(
     @Nullable String toolId,
     @Nullable UUID corrects,
     @Nullable String curve,
+    @Nullable UUID by,
     @Nullable Witness witness,
     @Nullable Instant doneAt) {
 

@@ -18,6 +18,7 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -37,6 +38,11 @@ class ComputeLimits extends OncePerRequestFilter {
   /** A plan carries a whole pack, and so does a pack brought back. */
   private static final int MOST_PLAN_BYTES = 2 * 1024 * 1024;
 
+  /** Devices make them smaller than a tenth of this. */
+  private static final int MOST_PHOTOGRAPH_BYTES = 8 * 1024 * 1024;
+
+  private static final Pattern PHOTOGRAPH =
+      Pattern.compile("/api/jobs/[^/]{1,40}/photographs/[^/]{1,40}");
   private static final Set<String> SHEETS = Set.of("/api/sheets", "/api/workshop/everything");
   private static final String OPEN = "/api/compute/";
   private static final int OPEN_AT_ONCE = 16;
@@ -160,6 +166,9 @@ class ComputeLimits extends OncePerRequestFilter {
   private static int most(String path) {
     if (SHEETS.contains(path)) {
       return MOST_SHEET_BYTES;
+    }
+    if (PHOTOGRAPH.matcher(path).matches()) {
+      return MOST_PHOTOGRAPH_BYTES;
     }
     return path.equals("/api/compute/plan") || path.equals("/api/packs")
         ? MOST_PLAN_BYTES

@@ -37,7 +37,7 @@ import org.springframework.security.web.csrf.CsrfFilter;
 @Configuration
 class SecurityConfig {
   private static final String CONTENT_POLICY =
-      "default-src 'self'; img-src 'self' data:; style-src 'self'; style-src-attr 'unsafe-inline'; object-src 'none';"
+      "default-src 'self'; img-src 'self' data: blob:; style-src 'self'; style-src-attr 'unsafe-inline'; object-src 'none';"
           + " base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
   private static final String ARGON2 = "argon2id";

@@ -9,6 +9,7 @@ import app.unimetric.documents.pack.PackDraft;
 import app.unimetric.documents.shape.ShapeEdit;
 import app.unimetric.documents.shape.ShapeMerge;
 import app.unimetric.documents.shape.Shaping;
+import app.unimetric.documents.shape.WayBack;
 import app.unimetric.documents.sheet.SheetDocument;
 import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.book.KnownValue;
@@ -16,7 +17,9 @@ import app.unimetric.server.book.StatedBook;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
+import app.unimetric.server.machine.KeptPart;
 import app.unimetric.server.machine.Machine;
+import app.unimetric.server.machine.Parts;
 import app.unimetric.server.pack.ModelPack;
 import app.unimetric.server.pack.ModelPacks;
 import app.unimetric.server.pack.Packs;
@@ -49,6 +52,8 @@ public class JobOpening {
   private final StatedBook book;
   private final SheetMapper sheet;
   private final Settings settings;
+  private final Parts parts;
+  private final Sheets sheets;
 
   JobOpening(
       Jobs jobs,
@@ -57,7 +62,9 @@ public class JobOpening {
       Fleet fleet,
       StatedBook book,
       SheetMapper sheet,
-      Settings settings) {
+      Settings settings,
+      Parts parts,
+      Sheets sheets) {
     this.jobs = jobs;
     this.packs = packs;
     this.models = models;
@@ -65,6 +72,8 @@ public class JobOpening {
     this.book = book;
     this.sheet = sheet;
     this.settings = settings;
+    this.parts = parts;
+    this.sheets = sheets;
   }
 
   /**
@@ -183,6 +192,32 @@ public class JobOpening {
     return jobs.job(id);
   }
 
+  /**
+   * The way back from a signed job: what it fitted comes off, the originals go on again.
+   *
+   * @param id made by the sender; a resend finds the job already there
+   */
+  @Transactional
+  public Job back(UUID id, Job before, Instant at, Signature by) {
+    Machine machine = fleet.inUse(before.machineId());
+    List<KeptPart> originals = parts.keptFor(machine.id(), before.id());
+    String fitted = parts.fittedBy(before.id());
+    String document =
+        WayBack.of(
+            sheets.document(before),
+            fitted.isEmpty() ? before.title() : fitted,
+            originals.stream().map(p -> new WayBack.Original(p.name(), p.place())).toList());
+    JobPack pack = packs.read(document);
+    if (jobs.open(id, machine.id(), pack.title(), document, null, at, by)) {
+      parts.goesBack(id, before.id(), originals);
+      answer(id, sheets.answers(before), at, by);
+      List<KnownValue> known =
+          book.of(machine).stream().filter(v -> !v.source().isPartsOwn()).toList();
+      remember(id, known, pack);
+    }
+    return jobs.job(id);
+  }
+
   private static String ownKey(String kind, UUID id) {
     return kind + "-" + id.toString().substring(0, 13);
   }
@@ -220,7 +255,10 @@ public class JobOpening {
 
   /** Every value known for the model stands on the sheet, in the name of who wrote it down. */
   private void remember(UUID jobId, Machine machine, JobPack pack) {
-    List<KnownValue> known = book.of(machine);
+    remember(jobId, book.of(machine), pack);
+  }
+
+  private void remember(UUID jobId, List<KnownValue> known, JobPack pack) {
     pack.everyJoint()
         .forEach(
             (jointId, joint) ->

@@ -105,6 +105,24 @@ class SheetController {
             job.id(), job.machineId(), job.title(), clock.instant(), person.signature()));
   }
 
+  /**
+   * @param id made by the sender
+   */
+  record NewWayBack(UUID id) {}
+
+  @PostMapping("/api/jobs/{id}/back")
+  JobSheet back(
+      @PathVariable UUID id,
+      @RequestBody NewWayBack back,
+      @AuthenticationPrincipal SignedIn person) {
+    Job before = jobs.job(id);
+    if (!jobs.isSigned(before)) {
+      throw Refusal.conflict(
+          "Only a signed job has a way back; cancel this one instead.", Map.of());
+    }
+    return page(opening.back(back.id(), before, clock.instant(), person.signature()));
+  }
+
   @GetMapping("/api/jobs/{id}/sheet")
   JobSheet sheet(@PathVariable UUID id) {
     return page(jobs.job(id));

@@ -1,6 +1,7 @@
 package app.unimetric.server.sheet;
 
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.pack.Answers;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobCost;
@@ -46,6 +47,11 @@ public class Sheets {
   /** The document of a job as it was shaped, JSON. */
   public String document(Job job) {
     return sheet(job).shaping().document();
+  }
+
+  /** What was answered to the questions of a job. */
+  public Answers answers(Job job) {
+    return sheet(job).answers();
   }
 
   /** The pack of a job with its questions answered and the values found for it. */

@@ -1,5 +1,6 @@
 package app.unimetric.server.whole;
 
+import app.unimetric.core.photograph.Photograph;
 import app.unimetric.documents.settings.WorkshopSettings.Decimals;
 import app.unimetric.documents.table.Table;
 import app.unimetric.server.bring.BroughtSheets;
@@ -9,6 +10,7 @@ import app.unimetric.server.job.Jobs;
 import app.unimetric.server.log.RecordPapers;
 import app.unimetric.server.pack.OwnPack;
 import app.unimetric.server.pack.Packs;
+import app.unimetric.server.photograph.Photographs;
 import app.unimetric.server.settings.Settings;
 import app.unimetric.server.shelf.PartRow;
 import app.unimetric.server.shelf.Stock;
@@ -17,6 +19,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.zip.ZipEntry;
@@ -36,6 +39,7 @@ class WholeOut {
       people.csv, settings.json, jobs.csv   who, how and what, to be read
       records/job-N.json                    what was done, as it stood when it was signed; its SHA-256 is its fingerprint
       addenda.csv                           what was added to records since
+      photographs/job-N/                    JPEG, each named by its place among those of the job; photographs.csv says what they show
       cards/job-N.pdf                       the card of each signed job, where they were asked for
 
       A record that comes back from a file is no evidence; ./backup and ./restore keep that.
@@ -53,6 +57,7 @@ class WholeOut {
   private final RecordPapers records;
   private final Cards cards;
   private final Settings settings;
+  private final Photographs photographs;
 
   WholeOut(
       WholeMapper mapper,
@@ -62,7 +67,8 @@ class WholeOut {
       Jobs jobs,
       RecordPapers records,
       Cards cards,
-      Settings settings) {
+      Settings settings,
+      Photographs photographs) {
     this.mapper = mapper;
     this.sheets = sheets;
     this.packs = packs;
@@ -71,6 +77,7 @@ class WholeOut {
     this.records = records;
     this.cards = cards;
     this.settings = settings;
+    this.photographs = photographs;
   }
 
   /**
@@ -126,7 +133,47 @@ class WholeOut {
         }
       }
     }
+    photographs(zip, work);
     zip.finish();
+  }
+
+  /** A photograph with its place in the zip. */
+  private record Filed(int job, String file, Photograph photograph) {}
+
+  private void photographs(ZipOutputStream zip, List<WholeMapper.ListedWork> work)
+      throws IOException {
+    List<Filed> filed = new ArrayList<>();
+    for (WholeMapper.ListedWork job : work) {
+      int n = 0;
+      for (Photograph p : photographs.of(job.id())) {
+        String file = "photographs/job-" + job.number() + "/" + ++n + ".jpg";
+        filed.add(new Filed(job.number(), file, p));
+      }
+    }
+    table(
+        zip,
+        "photographs.csv",
+        csv -> {
+          csv.writeRecord("job", "file", "step", "shows", "by", "taken at", "sha256");
+          for (Filed f : filed) {
+            Photograph p = f.photograph();
+            Table.write(
+                List.of(
+                    String.valueOf(f.job()),
+                    f.file(),
+                    p.stepId(),
+                    p.words(),
+                    p.by().name(),
+                    p.time().doneAt().toString(),
+                    p.sha256()),
+                csv);
+          }
+        });
+    for (Filed f : filed) {
+      zip.putNextEntry(new ZipEntry(f.file()));
+      zip.write(photographs.jpeg(f.photograph().id()));
+      zip.closeEntry();
+    }
   }
 
   private void parts(CsvWriter csv) {

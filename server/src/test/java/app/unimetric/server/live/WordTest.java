@@ -16,6 +16,8 @@ class WordTest {
     Word here = new Word.Here(JOB, new UUID(1, 2), "tablet-7", "Asta of the\nisland");
     assertThat(Word.read(moved.written())).contains(moved);
     assertThat(Word.read(here.written())).contains(here);
+    Word pictured = new Word.Pictured(JOB);
+    assertThat(Word.read(pictured.written())).contains(pictured);
   }
 
   @ParameterizedTest

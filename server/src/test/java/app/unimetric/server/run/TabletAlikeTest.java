@@ -85,6 +85,7 @@ class TabletAlikeTest {
       assertThat(plain(standing.path("state")))
           .as("seed %s, entry %s: %s", seed, i, said)
           .isEqualTo(plain(job.run().path("state")));
+      assertThat(plain(standing.path("trays"))).isEqualTo(plain(job.run().path("trays")));
     }
     assertThat(state.path("signedOff").asBoolean()).as("seed %s came to its end", seed).isTrue();
     assertThat(plain(away.standing().path("summary"))).isEqualTo(plain(job.run().path("summary")));

@@ -1,0 +1,78 @@
+package app.unimetric.server.device;
+
+import app.unimetric.core.bench.DuePull;
+import app.unimetric.core.device.Curve;
+import app.unimetric.core.device.Pull;
+import app.unimetric.core.device.Sample;
+import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.quantity.TorqueUnit;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** A pull of a torque wrench. */
+final class FollowedPull extends Followed {
+  private final Pull pull;
+  private final DuePull due;
+  private final List<Sample> read = new ArrayList<>();
+  private int atMs;
+
+  FollowedPull(SseEmitter stream, Pull pull, DuePull due) {
+    super(stream);
+    this.pull = pull;
+    this.due = due;
+  }
+
+  /** What is pulled, and by what. */
+  record Begun(String wrench, DuePull due) {}
+
+  /**
+   * How it ended.
+   *
+   * @param words what that means
+   * @param typed the reading in {@code unit}; null where there is none
+   * @param curve torque over angle, to be said with the reading; null where there is none
+   */
+  record Ended(
+      Pull.End end,
+      String words,
+      @Nullable String typed,
+      TorqueUnit unit,
+      @Nullable String curve) {}
+
+  @Override
+  boolean goOn(int milliseconds) {
+    atMs += milliseconds;
+    List<Curve.Point> more = new ArrayList<>();
+    boolean over = false;
+    while (!over && (read.isEmpty() || read.get(read.size() - 1).atMs() < atMs)) {
+      Sample next = pull.next().orElse(null);
+      over = next == null;
+      if (next != null) {
+        read.add(next);
+        more.add(new Curve.Point(next.angleDeg(), next.torqueNm()));
+      }
+    }
+    boolean heard = more.isEmpty() || tell("read", more);
+    if (over && heard) {
+      tell("ended", ended());
+      stream.complete();
+    }
+    return over || !heard;
+  }
+
+  private Ended ended() {
+    Pull.End end = pull.end();
+    if (!end.isReading()) {
+      return new Ended(end, end.words(), null, due.unit(), null);
+    }
+    Curve curve = Curve.of(read);
+    return new Ended(
+        end,
+        end.words(),
+        Figure.rounded(curve.peakNm() / due.unit().newtonMetres(), 2),
+        due.unit(),
+        curve.written());
+  }
+}

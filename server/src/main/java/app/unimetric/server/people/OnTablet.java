@@ -1,0 +1,95 @@
+package app.unimetric.server.people;
+
+import app.unimetric.core.bench.Signature;
+import app.unimetric.server.problem.Refusal;
+import jakarta.servlet.http.HttpSession;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/**
+ * People who make entries at a device where somebody else is signed in: each proved by PIN, for a
+ * shift at most, and no longer than that session.
+ */
+@Component
+public class OnTablet {
+  private static final String ATTRIBUTE = "unimetric.onTablet";
+  private static final Duration A_SHIFT = Duration.ofHours(12);
+
+  private final People people;
+  private final Clock clock;
+
+  OnTablet(People people, Clock clock) {
+    this.people = people;
+    this.clock = clock;
+  }
+
+  /**
+   * @throws Refusal where name and PIN do not match
+   */
+  void signOn(HttpSession session, String name, String pin) {
+    Signature person = people.witness(name, pin);
+    Map<UUID, Instant> known = new HashMap<>(until(session));
+    known.put(person.id(), clock.instant().plus(A_SHIFT));
+    session.setAttribute(ATTRIBUTE, known);
+  }
+
+  /** Who has not signed on may sign off. */
+  void signOff(HttpSession session, UUID personId) {
+    Map<UUID, Instant> known = new HashMap<>(until(session));
+    known.remove(personId);
+    session.setAttribute(ATTRIBUTE, known);
+  }
+
+  /** Who is signed on beside whose session it is, as they are now. */
+  List<Person> signedOn(@Nullable HttpSession session) {
+    Instant now = clock.instant();
+    return until(session).entrySet().stream()
+        .filter(e -> now.isBefore(e.getValue()))
+        .map(e -> people.byId(e.getKey()))
+        .filter(Objects::nonNull)
+        .filter(p -> p.isHere() && p.role() != Role.GUEST)
+        .toList();
+  }
+
+  /**
+   * Whose word something is.
+   *
+   * @param by who is said to say it; null for whose session it is
+   * @throws Refusal where that person has not signed on here
+   */
+  public Signature whoSays(SignedIn signedIn, @Nullable UUID by, @Nullable HttpSession session) {
+    if (by == null || by.equals(signedIn.id())) {
+      return signedIn.signature();
+    }
+    return signedOn(session).stream()
+        .filter(p -> p.id().equals(by))
+        .map(p -> new Signature(p.id(), p.name(), p.role() == Role.LEAD))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                Refusal.unauthenticated(
+                    "Whoever said this has not signed on at this device, or the shift is over; sign on with the PIN, it is kept until then."));
+  }
+
+  private static Map<UUID, Instant> until(@Nullable HttpSession session) {
+    Object kept = session == null ? null : session.getAttribute(ATTRIBUTE);
+    Map<UUID, Instant> until = new HashMap<>();
+    if (kept instanceof Map<?, ?> map) {
+      map.forEach(
+          (id, at) -> {
+            if (id instanceof UUID person && at instanceof Instant end) {
+              until.put(person, end);
+            }
+          });
+    }
+    return until;
+  }
+}

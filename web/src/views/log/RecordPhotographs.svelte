@@ -1,0 +1,57 @@
+<script lang="ts">
+  import type { Schemas } from '../../api/client';
+  import { moment } from '../../joint/figures';
+  import Photograph from '../../shell/Photograph.svelte';
+
+  let { photographs }: { photographs: Schemas['ShownPhotograph'][] } = $props();
+  const MOMENTS = [
+    ['AS_FOUND', 'As found'],
+    ['ON_THE_WAY', 'On the way'],
+    ['AS_LEFT', 'As left'],
+  ] as const;
+  const words = (p: Schemas['ShownPhotograph']) =>
+    [
+      p.at,
+      p.words,
+      `${moment(p.takenAt)}, ${p.by}`,
+      p.afterSignature ? 'came after the signature: the record does not name it' : '',
+    ]
+      .filter(Boolean)
+      .join('. ');
+</script>
+
+{#if photographs.length}
+  <h2>Photographs</h2>
+  {#each MOMENTS as [key, title] (key)}
+    {@const some = photographs.filter((p) => p.moment === key)}
+    {#if some.length}
+      <h3>{title}</h3>
+      <div class="pictures">
+        {#each some as p (p.id)}
+          <Photograph
+            picture={{
+              id: p.id,
+              small: `/api/photographs/${p.id}/small.jpg`,
+              whole: `/api/photographs/${p.id}.jpg`,
+            }}
+            words={words(p)}
+          />
+        {/each}
+      </div>
+    {/if}
+  {/each}
+{/if}
+
+<style>
+  h3 {
+    font-size: 0.875rem;
+    font-weight: 400;
+    color: var(--ink-soft);
+    margin: 0.5rem 0 0.25rem;
+  }
+  .pictures {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+    gap: 0.75rem;
+  }
+</style>
