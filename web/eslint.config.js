@@ -21,6 +21,7 @@ export default tseslint.config(
         Intl: 'readonly',
         KeyboardEvent: 'readonly',
         HTMLElement: 'readonly',
+        HTMLDialogElement: 'readonly',
         HTMLButtonElement: 'readonly',
         HTMLInputElement: 'readonly',
         Event: 'readonly',

@@ -75,7 +75,7 @@
     fill: var(--copper);
   }
   text {
-    font-size: 9px;
+    font-size: 11px;
     fill: var(--ink-soft);
   }
 </style>

@@ -33,6 +33,8 @@ export class Photographs {
   private held = $state.raw<HeldPhotograph[]>([]);
   /** Why the last one could not be taken; empty when it was. */
   trouble = $state('');
+  /** What the next one shows, as typed. */
+  words = $state('');
   /** While one is made smaller. */
   taking = $state(false);
   private readonly addresses: Record<string, string> = {};

@@ -5,9 +5,11 @@
     picture: { id: string; small: string; whole: string };
     /** What it shows, when and by whom. */
     words: string;
+    /** Whether all of the picture is seen, as high as the row is. */
+    whole?: boolean;
   }
-  let { picture, words }: Props = $props();
-  let whole = $state<HTMLElementTagNameMap['dialog']>();
+  let { picture, words, whole: uncut = false }: Props = $props();
+  let whole = $state<HTMLDialogElement>();
   let open = $state(false);
 
   function show() {
@@ -16,7 +18,7 @@
   }
 </script>
 
-<figure>
+<figure class:uncut>
   <button type="button" aria-label="Larger: {words}" onclick={show}>
     <img src={picture.small} alt="" />
   </button>
@@ -50,6 +52,16 @@
     width: 100%;
     aspect-ratio: 4 / 3;
     object-fit: cover;
+  }
+  .uncut button {
+    width: auto;
+    min-width: 3.5rem;
+  }
+  .uncut img {
+    width: auto;
+    height: var(--picture, 9rem);
+    aspect-ratio: auto;
+    object-fit: contain;
   }
   figcaption {
     font-size: 0.75rem;

@@ -10,6 +10,7 @@
   import Finding from './Finding.svelte';
   import Judge from './Judge.svelte';
   import OtherPerson, { type Witness } from './OtherPerson.svelte';
+  import TakePhotograph from './TakePhotograph.svelte';
   import TakeTool from './TakeTool.svelte';
   import type { BenchRun } from '../../run/run.svelte';
   import type { Saying } from '../../run/outbox';
@@ -205,6 +206,7 @@
         >
       {/if}
     {/if}
+    {#if step.kind !== 'SIGN_OFF'}<TakePhotograph {run} {step} />{/if}
   </div>
   {#if lets}
     <form

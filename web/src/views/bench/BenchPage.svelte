@@ -14,6 +14,7 @@
   import EntryList from './EntryList.svelte';
   import HandOver from './HandOver.svelte';
   import LeftStanding from './LeftStanding.svelte';
+  import NextSteps from './NextSteps.svelte';
   import OutOfReach from './OutOfReach.svelte';
   import StepInHand from './StepInHand.svelte';
   import StepPhotographs from './StepPhotographs.svelte';
@@ -44,6 +45,16 @@
       run.page.sheet.joints.find((j) => j.id === run.page.drawnBeside[run.step?.id ?? '']),
   );
   const step = $derived(runState.stepAmended ?? run.step);
+  /** Whether there is more to show than the setting of a tool. */
+  const turns = $derived((run.step?.order ?? []).length > 0);
+  const dialled = $derived(run.page.dialled.includes(run.step?.id ?? '') && !run.away);
+  const pictured = $derived(
+    run.photographs.all.some(
+      (p) =>
+        p.stepId === run.step?.id ||
+        run.page.asItWas[run.step?.id ?? '']?.includes(p.stepId) === true,
+    ),
+  );
   /** Where it can be followed: with a setting, in reach. */
   const pulls = $derived(
     wrench.chosen && step?.kind === 'TIGHTEN' && step.reading !== undefined && !run.away,
@@ -86,7 +97,7 @@
   </section>
 {:else if run.step}
   <section class="bench" aria-label="Step in hand">
-    <div class="left" class:cautions={!drawn}>
+    <div class="left" class:second={!run.joint}>
       {#if padOpen && run.step.kind === 'TIGHTEN'}
         <ReadingPad
           draft="reading.{run.page.jobId}"
@@ -97,7 +108,7 @@
           close={() => (padOpen = false)}
         />
       {:else if drawn}
-        <div class="drawing" class:beside={pulls}>
+        <div class="drawing" class:beside={pulls} class:lower={turns && pictured}>
           <JointDrawing
             layout={drawn.layout}
             positions={drawn.positions}
@@ -114,11 +125,12 @@
         </p>
         {#if pulls && step}<WrenchPanel {wrench} {step} />{/if}
       {/if}
-      {#if run.page.dialled.includes(run.step.id) && !run.away}
-        <DialPanel {run} {dial} step={run.step} />
+      {#if turns && pictured && !padOpen && !pulls}
+        <StepPhotographs {run} step={run.step} low />
       {/if}
-      {#if !padOpen && !pulls}<StepPhotographs {run} step={run.step} />{/if}
-      {#if !drawn}
+      {#if dialled}
+        <DialPanel {run} {dial} step={run.step} />
+      {:else if !drawn}
         <h2>Cautions</h2>
         <ul class="lines">
           {#each run.page.sheet.cautions as caution (caution)}<li>{caution}</li>{/each}
@@ -127,6 +139,9 @@
     </div>
     <div class="right">
       <StepInHand {run} step={run.step} joint={run.joint} />
+      {#if !turns}
+        <StepPhotographs {run} step={run.step} />
+      {/if}
     </div>
     <div class="actions">
       {#key `${run.step.id} ${runState.nextFastener} ${runState.round} ${runState.pending?.event.id}`}
@@ -135,6 +150,7 @@
     </div>
   </section>
 {/if}
+{#if !runState.signedOff}<NextSteps {run} />{/if}
 {#if here.mayWork && !runState.signedOff}<HandOver {run} />{/if}
 <Trays trays={run.page.trays} />
 <EntryList {run} />
@@ -152,6 +168,12 @@
   }
   .drawing.beside {
     height: min(9rem, 18vh);
+  }
+  .drawing.lower {
+    height: min(14rem, 30vh);
+  }
+  .right {
+    min-width: 0;
   }
   .left h2 {
     margin-top: 0.25rem;
@@ -190,7 +212,7 @@
       background: var(--ground);
       border-top: 1px solid var(--hairline);
     }
-    .left.cautions {
+    .left.second {
       order: 3;
     }
   }

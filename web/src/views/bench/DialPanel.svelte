@@ -71,13 +71,15 @@
   }
   .how {
     display: grid;
-    grid-template-columns: auto 1fr;
+    grid-template-columns: 1fr 1fr;
     gap: 0.75rem;
     align-items: end;
     max-width: 26rem;
     margin: 0.5rem 0;
   }
   .how :global(.bx--btn) {
+    max-width: none;
+    width: 100%;
     min-height: 3.5rem;
     align-items: center;
     padding-right: 1rem;

@@ -39,7 +39,7 @@
   {#if step.hold}<span class="hold"><Locked size={16} /> Hold point</span>{/if}
   {#if step.kind === 'CHECK_PASS'}<span class="soft">round {runState.round}</span>{/if}
 </p>
-<h2 class="title">{step.title}</h2>
+<h2 class="title" class:alone={!turns}>{step.title}</h2>
 
 {#if step.kind === 'SIGN_OFF'}
   <AtAGlance summary={run.page.summary} sheet={run.page.sheet} />
@@ -153,6 +153,10 @@
     margin: 0;
     padding: 0;
   }
+  .title.alone {
+    font-size: clamp(1.625rem, 3.4vw, 2.5rem);
+    line-height: 1.15;
+  }
   .title::first-letter {
     text-transform: uppercase;
   }
@@ -205,7 +209,7 @@
     margin-top: 0.25rem;
   }
   .text.large {
-    font-size: 1.5rem;
+    font-size: clamp(1.375rem, 2.4vw, 1.75rem);
     max-width: 34em;
     margin: 0.75rem 0;
   }

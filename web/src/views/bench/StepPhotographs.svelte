@@ -1,66 +1,58 @@
 <script lang="ts">
-  import { Camera, Misuse } from 'carbon-icons-svelte';
-  import { Button, TextInput } from 'carbon-components-svelte';
+  import { Misuse } from 'carbon-icons-svelte';
+  import { TextInput } from 'carbon-components-svelte';
   import type { Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
   import { moment } from '../../joint/figures';
   import Photograph from '../../shell/Photograph.svelte';
   import type { BenchRun } from '../../run/run.svelte';
 
-  let { run, step }: { run: BenchRun; step: Schemas['RunStep'] } = $props();
+  interface Props {
+    run: BenchRun;
+    step: Schemas['RunStep'];
+    /** Whether it stands below a drawing, in one low row. */
+    low?: boolean;
+  }
+  let { run, step, low = false }: Props = $props();
   const taken = $derived(run.photographs);
   const was = $derived(
     taken.all.filter((p) => run.page.asItWas[step.id]?.includes(p.stepId) === true),
   );
   const own = $derived(taken.all.filter((p) => p.stepId === step.id));
   const refused = $derived(taken.all.filter((p) => p.refused !== undefined));
-  let chooser = $state<HTMLInputElement>();
-  let words = $state('');
-
-  async function take() {
-    const file = chooser?.files?.[0];
-    if (!file || !chooser) return;
-    if (await taken.take(file, step.id, words.trim())) words = '';
-    chooser.value = '';
-  }
+  const words = (p: (typeof own)[number]) =>
+    [p.words, p.waits ? 'waits on this device' : `${moment(p.takenAt)}, ${p.by}`]
+      .filter(Boolean)
+      .join('. ');
 </script>
 
-<section aria-label="Photographs of this step">
+<section aria-label="Photographs of this step" class:low>
   {#if was.length}
-    <h3>As it was</h3>
-    <div class="pictures was">
-      {#each was as p (p.id)}
-        <Photograph picture={p} words="{p.words} {moment(p.takenAt)}, {p.by}" />
-      {/each}
+    <div class="group">
+      <h3>As it was</h3>
+      <div class="pictures">
+        {#each was as p (p.id)}<Photograph picture={p} words={words(p)} whole />{/each}
+      </div>
     </div>
   {/if}
   {#if own.length}
-    <div class="pictures">
-      {#each own as p (p.id)}
-        <Photograph
-          picture={p}
-          words="{p.words} {p.waits ? 'waits on this device' : `${moment(p.takenAt)}, ${p.by}`}"
-        />
-      {/each}
+    <div class="group">
+      <h3>{was.length ? 'Now' : 'Photographs'}</h3>
+      <div class="pictures">
+        {#each own as p (p.id)}<Photograph picture={p} words={words(p)} whole />{/each}
+      </div>
     </div>
   {/if}
-  {#if here.mayWork}
-    <div class="take">
-      <input
-        type="file"
-        accept="image/*"
-        capture="environment"
-        aria-label="A photograph of this step"
-        tabindex="-1"
-        bind:this={chooser}
-        onchange={() => void take()}
+  {#if own.length && !low && here.mayWork}
+    <details class="fold">
+      <summary>Say what the next one shows</summary>
+      <TextInput
+        labelText="What it shows, where the step does not say it"
+        bind:value={taken.words}
+        maxlength={300}
+        size="xl"
       />
-      <Button kind="tertiary" disabled={taken.taking} on:click={() => chooser?.click()}>
-        <Camera size={24} />
-        {taken.taking ? 'One moment …' : was.length ? 'Photograph it now' : 'Photograph'}
-      </Button>
-      <TextInput labelText="What it shows, if it needs words" bind:value={words} maxlength={300} />
-    </div>
+    </details>
   {/if}
   {#if taken.trouble}<p class="trouble" role="alert"><Misuse size={20} /> {taken.trouble}</p>{/if}
   {#each refused as p (p.id)}
@@ -74,48 +66,37 @@
 </section>
 
 <style>
+  section {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.25rem 1.5rem;
+    align-items: end;
+    --picture: min(14rem, 26vh);
+  }
+  .low {
+    --picture: min(6rem, 12vh);
+  }
+  .group {
+    min-width: 0;
+    max-width: 100%;
+  }
   h3 {
     font-size: 0.875rem;
     font-weight: 400;
     color: var(--ink-soft);
   }
   .pictures {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(7rem, 1fr));
-    gap: 0.5rem;
-    margin-bottom: 0.5rem;
-    max-height: 12rem;
-    overflow-y: auto;
-  }
-  .was {
-    grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
-    max-height: 18rem;
-  }
-  .take {
-    display: grid;
-    grid-template-columns: auto 1fr;
+    display: flex;
     gap: 0.75rem;
-    align-items: end;
-    max-width: 32rem;
+    overflow-x: auto;
   }
-  .take :global(.bx--btn) {
-    min-height: 3.5rem;
-    gap: 0.75rem;
-    align-items: center;
-    padding-right: 1rem;
-  }
-  .take :global(.bx--text-input) {
-    height: 3.5rem;
-  }
-  input[type='file'] {
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    opacity: 0;
-    pointer-events: none;
+  details {
+    flex: 1 1 12rem;
+    max-width: 28rem;
   }
   .trouble {
     display: flex;
+    flex: 1 1 100%;
     flex-wrap: wrap;
     gap: 0.5rem;
     align-items: center;

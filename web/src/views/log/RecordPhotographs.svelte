@@ -22,24 +22,28 @@
 
 {#if photographs.length}
   <h2>Photographs</h2>
-  {#each MOMENTS as [key, title] (key)}
-    {@const some = photographs.filter((p) => p.moment === key)}
-    {#if some.length}
-      <h3>{title}</h3>
-      <div class="pictures">
-        {#each some as p (p.id)}
-          <Photograph
-            picture={{
-              id: p.id,
-              small: `/api/photographs/${p.id}/small.jpg`,
-              whole: `/api/photographs/${p.id}.jpg`,
-            }}
-            words={words(p)}
-          />
-        {/each}
-      </div>
-    {/if}
-  {/each}
+  <div class="moments">
+    {#each MOMENTS as [key, title] (key)}
+      {@const some = photographs.filter((p) => p.moment === key)}
+      {#if some.length}
+        <div>
+          <h3>{title}</h3>
+          <div class="pictures">
+            {#each some as p (p.id)}
+              <Photograph
+                picture={{
+                  id: p.id,
+                  small: `/api/photographs/${p.id}/small.jpg`,
+                  whole: `/api/photographs/${p.id}.jpg`,
+                }}
+                words={words(p)}
+              />
+            {/each}
+          </div>
+        </div>
+      {/if}
+    {/each}
+  </div>
 {/if}
 
 <style>
@@ -49,9 +53,17 @@
     color: var(--ink-soft);
     margin: 0.5rem 0 0.25rem;
   }
+  .moments {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 2.5rem;
+  }
   .pictures {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+    display: flex;
+    flex-wrap: wrap;
     gap: 0.75rem;
+  }
+  .pictures > :global(figure) {
+    width: min(13rem, 100%);
   }
 </style>

@@ -160,8 +160,13 @@ class TwelveJobsTest {
             .get(0)
             .path("id")
             .asString();
-    JsonNode sheet =
-        lead.post("/api/jobs", Map.of("id", id, "machineId", machineId, "packKey", pack)).body();
+    lead.post("/api/jobs", Map.of("id", id, "machineId", machineId, "packKey", pack));
+    return makeReady(lead, id);
+  }
+
+  /** Fills in what is missing before a job can begin. */
+  static String makeReady(Visitor lead, String id) {
+    JsonNode sheet = lead.get("/api/jobs/" + id + "/sheet").body();
     for (int i = 0; i < 60 && !sheet.path("ready").asBoolean(); i++) {
       JsonNode blocker = sheet.path("blockers").get(0);
       mend(lead, id, sheet, blocker);

@@ -109,7 +109,10 @@ public final class WayBack {
             List.of(new ShapeEdit.Put(list, null, JSON.createArrayNode())),
             null);
       }
-      shaping.take(UUID.randomUUID(), List.of(shaping.insert(list, step, null)), null);
+      JsonNode others = shaping.find(list).orElse(JSON.createArrayNode());
+      // Undone before anything of the machine is taken off with it.
+      String head = others.isEmpty() ? null : ElementName.of(others.get(0));
+      shaping.take(UUID.randomUUID(), List.of(shaping.insert(list, step, head)), null);
     }
   }
 
