@@ -76,11 +76,12 @@
     }
   }
 
-  /** Then the next press of the bar pulls, and does not lay it down again. */
+  /** Then the next press of the bar pulls, or says that it clicked; it does not take or lay it down again. */
   async function take() {
     wrench.take(!wrench.chosen);
     await tick();
-    pullButton?.focus();
+    if (pullButton) pullButton.focus();
+    else if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
   }
 
   async function accept() {

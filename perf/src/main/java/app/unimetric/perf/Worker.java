@@ -47,6 +47,8 @@ final class Worker implements Runnable {
         Thread.sleep(500);
       }
       counted.ready.incrementAndGet();
+      // People do not say something in the same instant.
+      Thread.sleep(how.pauseMs() == 0 ? 0 : chance.nextLong(how.pauseMs()));
       for (int sending = 1; System.nanoTime() < end[0]; sending++) {
         int together = how.waited();
         if (goesAway && chance.nextInt(4) == 0) {

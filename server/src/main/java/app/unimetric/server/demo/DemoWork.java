@@ -2,6 +2,7 @@ package app.unimetric.server.demo;
 
 import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Finding;
+import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.StepKind;
@@ -12,6 +13,7 @@ import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.documents.sheet.SheetSaying;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.people.SignedIn;
+import app.unimetric.server.photograph.Photographs;
 import app.unimetric.server.run.RunLog;
 import app.unimetric.server.run.Said;
 import app.unimetric.server.sheet.JobOpening;
@@ -49,13 +51,15 @@ class DemoWork {
   private final JobOpening opening;
   private final Sheets sheets;
   private final RunLog runs;
+  private final Photographs photographs;
   private final Clock clock;
   private final Random hand = new Random(640);
 
-  DemoWork(JobOpening opening, Sheets sheets, RunLog runs, Clock clock) {
+  DemoWork(JobOpening opening, Sheets sheets, RunLog runs, Photographs photographs, Clock clock) {
     this.opening = opening;
     this.sheets = sheets;
     this.runs = runs;
+    this.photographs = photographs;
     this.clock = clock;
   }
 
@@ -128,6 +132,7 @@ class DemoWork {
               ? reading(counter, step, state, share)
               : plain(counter, step, state);
       Instant at = start.plusSeconds((long) said * SECONDS_FOR_AN_ENTRY);
+      photograph(job, run.sheet(), step, at, speaker);
       run =
           runs.say(
                   job.id(),
@@ -140,6 +145,21 @@ class DemoWork {
                   whom -> speaker.signature())
               .run();
     }
+  }
+
+  /** How it was, before it comes loose. */
+  private void photograph(Job job, RunSheet sheet, RunStep step, Instant at, SignedIn by) {
+    sheet.joints().stream()
+        .filter(j -> j.undoId().equals(step.id()))
+        .findFirst()
+        .ifPresent(
+            j ->
+                photographs.take(
+                    job.id(),
+                    new Photographs.Sent(
+                        UUID.randomUUID(), step.id(), "", null, null, DrawnPhotograph.of(j)),
+                    at,
+                    by.signature()));
   }
 
   private Said plain(int counter, RunStep step, RunState state) {

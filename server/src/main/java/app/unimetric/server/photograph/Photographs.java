@@ -59,7 +59,7 @@ public class Photographs {
    * @param takenAt by the device's clock; null when it does not say
    * @param sentAt by the same clock; null when it does not say
    */
-  record Sent(
+  public record Sent(
       UUID id,
       String stepId,
       String words,
@@ -95,7 +95,7 @@ public class Photographs {
    * @throws Refusal where the job is not begun or was cancelled, holds as many as it may, or the id
    *     stands for another photograph
    */
-  void take(UUID jobId, Sent sent, Instant receivedAt, Signature by) {
+  public void take(UUID jobId, Sent sent, Instant receivedAt, Signature by) {
     String sentDigest = sha256(sent.bytes());
     if (isThere(jobId, sent, sentDigest)) {
       return;
