@@ -30,7 +30,7 @@
   }
 </script>
 
-<section aria-label="Who makes the entries">
+<section aria-label="Who is at work here">
   {#if own}
     <div class="row">
       <p>{here.acting?.name} makes the entries.</p>

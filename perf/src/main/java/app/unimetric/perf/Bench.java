@@ -9,9 +9,10 @@ import java.util.List;
 
 /**
  * Many tablets at once. {@code Bench URLS JOBS-FILE CLIENTS SECONDS ACKNOWLEDGED-FILE [notes]
- * [paced] [waited=N] [byTurns] [photographs]}: URLs with commas, jobs one in a line; paced waits a
- * second after each; waited sends notes N at a time, as a tablet does that was away; by turns every
- * fourth is away for some seconds and sends then all it said; photographs are sent now and then.
+ * [paced] [waited=N] [byTurns] [photographs] [saying=N]}: URLs with commas, jobs one in a line;
+ * paced waits a second after each; waited sends notes N at a time, as a tablet does that was away;
+ * by turns every fourth is away for some seconds and sends then all it said; photographs are sent
+ * now and then; saying N notes a second each, all that waits goes out together, as from the screen.
  * What was sent and what was acknowledged is written down with the ids of its entries, and how long
  * answers took is printed.
  */
@@ -27,14 +28,11 @@ public final class Bench {
     Worker.How how =
         new Worker.How(
             words.contains("notes"),
-            words.stream()
-                .filter(h -> h.startsWith("waited="))
-                .mapToInt(h -> Integer.parseInt(h.substring("waited=".length())))
-                .findFirst()
-                .orElse(1),
+            number(words, "waited=", 1),
             words.contains("paced") ? 1000 : 0,
             words.contains("byTurns"),
-            words.contains("photographs"));
+            words.contains("photographs"),
+            number(words, "saying=", 0));
     Counted counted = new Counted();
     List<Thread> threads = new ArrayList<>();
     long[] end = {Long.MAX_VALUE};
@@ -75,5 +73,13 @@ public final class Bench {
         counted.tookMs(0.5),
         counted.tookMs(0.95),
         counted.tookMs(1));
+  }
+
+  private static int number(List<String> words, String name, int otherwise) {
+    return words.stream()
+        .filter(w -> w.startsWith(name))
+        .mapToInt(w -> Integer.parseInt(w.substring(name.length())))
+        .findFirst()
+        .orElse(otherwise);
   }
 }

@@ -12,6 +12,10 @@ import java.util.UUID;
 final class Worker implements Runnable {
   private static final int MOST_AWAY = 40;
   private static final int PHOTOGRAPH_EVERY = 12;
+
+  /** Most that a device sends together. */
+  private static final int MOST_TOGETHER = 200;
+
   private final Tablet tablet;
   private final How how;
   private final boolean goesAway;
@@ -25,8 +29,11 @@ final class Worker implements Runnable {
    * @param pauseMs after each
    * @param byTurns whether every fourth is out of reach by turns, and sends then all it said there
    * @param photographs whether a photograph is sent now and then
+   * @param saying how many notes a second are said, each sent as soon as the one sending before is
+   *     through, with all that waits by then, as the screen does; 0 for one after the other
    */
-  record How(boolean notes, int waited, long pauseMs, boolean byTurns, boolean photographs) {}
+  record How(
+      boolean notes, int waited, long pauseMs, boolean byTurns, boolean photographs, int saying) {}
 
   /**
    * @param end in nanoseconds; set once all are ready
@@ -49,6 +56,10 @@ final class Worker implements Runnable {
       counted.ready.incrementAndGet();
       // People do not say something in the same instant.
       Thread.sleep(how.pauseMs() == 0 ? 0 : chance.nextLong(how.pauseMs()));
+      if (how.saying() > 0) {
+        sayAndSend();
+        return;
+      }
       for (int sending = 1; System.nanoTime() < end[0]; sending++) {
         int together = how.waited();
         if (goesAway && chance.nextInt(4) == 0) {
@@ -67,10 +78,36 @@ final class Worker implements Runnable {
     }
   }
 
+  /** What is said meanwhile waits, and goes out together. */
+  private void sayAndSend() throws InterruptedException {
+    double every = 1e9 / how.saying();
+    long begun = System.nanoTime();
+    long said = 0;
+    while (System.nanoTime() < end[0]) {
+      int waits = (int) Math.min(MOST_TOGETHER, (System.nanoTime() - begun) / every - said);
+      if (waits < 1) {
+        Thread.sleep(2);
+        continue;
+      }
+      long oldest = begun + Math.round((said + 1) * every);
+      if (!say(waits, oldest)) {
+        return;
+      }
+      said += waits;
+    }
+  }
+
   private boolean say(int together) throws InterruptedException {
+    return say(together, 0);
+  }
+
+  /**
+   * @param since when the oldest was said, in nanoseconds; 0 where that is now
+   */
+  private boolean say(int together, long since) throws InterruptedException {
     List<Map<String, Object>> said = new ArrayList<>();
     for (int n = 0; n < together; n++) {
-      said.add(tablet.next(how.notes() || together > 1));
+      said.add(tablet.next(how.notes() || how.saying() > 0 || together > 1));
     }
     List<String> ids = said.stream().map(e -> String.valueOf(e.get("id"))).toList();
     counted.tried.addAll(ids);
@@ -78,7 +115,7 @@ final class Worker implements Runnable {
       long from = System.nanoTime();
       Tablet.Answer answer = tablet.say(said);
       if (answer.status() == 200) {
-        counted.took.add((System.nanoTime() - from) / 1e6);
+        counted.took.add((System.nanoTime() - (since == 0 ? from : since)) / 1e6);
         counted.acknowledged.addAll(ids);
         Thread.sleep(how.pauseMs());
         return true;
