@@ -22,6 +22,7 @@ const shown = (id: string): Schemas['ShownPhotograph'] => ({
   stepId: 'undo.axle',
   at: 'Break loose: Axle',
   moment: 'AS_FOUND',
+  momentWords: 'As found',
   words: '',
   by: 'Bram',
   takenAt: '2026-05-04T08:00:00Z',

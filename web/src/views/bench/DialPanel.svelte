@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import type { Schemas } from '../../api/client';
+  import Choice from './Choice.svelte';
   import TurnDrawing from '../../joint/TurnDrawing.svelte';
   import type { Dial } from '../../run/dial.svelte';
   import type { BenchRun } from '../../run/run.svelte';
@@ -33,16 +34,18 @@
     >
       {dial.turning ? 'Turning …' : 'Turn it once round'}
     </Button>
-    <label>
-      To practise
-      <select bind:value={dial.fault} disabled={dial.turning}>
-        <option value="NONE">nothing wrong</option>
-        <option value="LEANS">dirt on the seat</option>
-        <option value="DENTED">a dent</option>
-        <option value="FOOT_MOVED">foot that moves</option>
-        <option value="NOT_HEARD">gauge not heard</option>
-      </select>
-    </label>
+    <Choice
+      label="To practise"
+      bind:value={dial.fault}
+      disabled={dial.turning}
+      options={[
+        ['NONE', 'nothing wrong'],
+        ['LEANS', 'dirt on the seat'],
+        ['DENTED', 'a dent'],
+        ['FOOT_MOVED', 'foot that moves'],
+        ['NOT_HEARD', 'gauge not heard'],
+      ]}
+    />
   </div>
 </section>
 
@@ -83,20 +86,5 @@
     min-height: 3.5rem;
     align-items: center;
     padding-right: 1rem;
-  }
-  label {
-    font-size: 0.75rem;
-    color: var(--ink-soft);
-  }
-  select {
-    display: block;
-    width: 100%;
-    min-height: 3.5rem;
-    padding: 0 0.5rem;
-    font: inherit;
-    font-size: 1rem;
-    background: var(--raised);
-    color: var(--ink);
-    border: 1px solid var(--hairline);
   }
 </style>

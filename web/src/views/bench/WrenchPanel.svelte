@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../../api/client';
+  import Choice from './Choice.svelte';
   import CurveDrawing from '../../joint/CurveDrawing.svelte';
   import { inUnit } from '../../joint/figures';
   import { reading } from '../../joint/unit.svelte';
@@ -28,26 +29,30 @@
   </p>
   {#if wrench.words}<p class="words" role="alert">{wrench.words}</p>{/if}
   <div class="how">
-    <label>
-      Pulled
-      <select bind:value={wrench.speed} disabled={wrench.pulling}>
-        <option value="8">slowly</option>
-        <option value="20">steadily</option>
-        <option value="60">fast</option>
-        <option value="180">with a jerk</option>
-      </select>
-    </label>
-    <label>
-      To practise
-      <select bind:value={wrench.fault} disabled={wrench.pulling}>
-        <option value="NONE">nothing wrong</option>
-        <option value="CROSS_THREADED">crossed thread</option>
-        <option value="STRIPPED">thread that gives</option>
-        <option value="BOTTOMED">bolt that bottoms</option>
-        <option value="BATTERY">empty battery</option>
-        <option value="DROP_OUT">wrench not heard</option>
-      </select>
-    </label>
+    <Choice
+      label="Pulled"
+      bind:value={wrench.speed}
+      disabled={wrench.pulling}
+      options={[
+        ['8', 'slowly'],
+        ['20', 'steadily'],
+        ['60', 'fast'],
+        ['180', 'with a jerk'],
+      ]}
+    />
+    <Choice
+      label="To practise"
+      bind:value={wrench.fault}
+      disabled={wrench.pulling}
+      options={[
+        ['NONE', 'nothing wrong'],
+        ['CROSS_THREADED', 'crossed thread'],
+        ['STRIPPED', 'thread that gives'],
+        ['BOTTOMED', 'bolt that bottoms'],
+        ['BATTERY', 'empty battery'],
+        ['DROP_OUT', 'wrench not heard'],
+      ]}
+    />
   </div>
 </section>
 
@@ -81,20 +86,5 @@
     grid-template-columns: 1fr 1fr;
     gap: 0.5rem;
     max-width: 24rem;
-  }
-  label {
-    font-size: 0.75rem;
-    color: var(--ink-soft);
-  }
-  select {
-    display: block;
-    width: 100%;
-    min-height: 3.5rem;
-    padding: 0 0.5rem;
-    font: inherit;
-    font-size: 1rem;
-    background: var(--raised);
-    color: var(--ink);
-    border: 1px solid var(--hairline);
   }
 </style>

@@ -4,11 +4,8 @@
   import Photograph from '../../shell/Photograph.svelte';
 
   let { photographs }: { photographs: Schemas['ShownPhotograph'][] } = $props();
-  const MOMENTS = [
-    ['AS_FOUND', 'As found'],
-    ['ON_THE_WAY', 'On the way'],
-    ['AS_LEFT', 'As left'],
-  ] as const;
+  /** In the order in which they are first met: as found stands before as left. */
+  const moments = $derived([...new Set(photographs.map((p) => p.momentWords))]);
   const words = (p: Schemas['ShownPhotograph']) =>
     [
       p.at,
@@ -23,8 +20,8 @@
 {#if photographs.length}
   <h2>Photographs</h2>
   <div class="moments">
-    {#each MOMENTS as [key, title] (key)}
-      {@const some = photographs.filter((p) => p.moment === key)}
+    {#each moments as title (title)}
+      {@const some = photographs.filter((p) => p.momentWords === title)}
       {#if some.length}
         <div>
           <h3>{title}</h3>

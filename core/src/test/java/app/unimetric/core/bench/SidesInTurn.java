@@ -26,6 +26,7 @@ public final class SidesInTurn {
             step("step.push.LEFT", StepKind.WORK, "caliper.LEFT"),
             step("surface.caliper.LEFT", StepKind.SURFACE, "caliper.LEFT"),
             step("hand.caliper.LEFT", StepKind.HAND, "caliper.LEFT"),
+            step("found.2", StepKind.MEASURE, null).measuring(Measure.of("pads, right"), null),
             step("undo.caliper.RIGHT", StepKind.WORK, null),
             step("step.push.RIGHT", StepKind.WORK, "caliper.RIGHT"),
             step("hand.caliper.RIGHT", StepKind.HAND, "caliper.RIGHT"),

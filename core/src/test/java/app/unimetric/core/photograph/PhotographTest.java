@@ -26,6 +26,7 @@ class PhotographTest {
     "undo.caliper.LEFT, AS_FOUND",
     "step.push.LEFT, ON_THE_WAY",
     "hand.caliper.LEFT, ON_THE_WAY",
+    "found.2, AS_FOUND",
     "undo.caliper.RIGHT, AS_FOUND",
     "hand.guard, ON_THE_WAY",
     "left.1, AS_LEFT",

@@ -56,15 +56,20 @@ public class DiskRoom {
             + " MB, kept for readings: sheets and packs wait until there is room.";
   }
 
+  /** Whether more than readings still fits. */
+  public boolean holdsMore() {
+    Long free = freeMb();
+    return free == null || free >= BULK_MB;
+  }
+
   /**
    * For what takes much room.
    *
    * @throws Refusal where only readings still fit
    */
   public void mustHoldMore() {
-    Long free = freeMb();
-    if (free != null && free < BULK_MB) {
-      throw Refusal.noRoom(String.valueOf(words(free)));
+    if (!holdsMore()) {
+      throw Refusal.noRoom(String.valueOf(words(freeMb())));
     }
   }
 }

@@ -11,6 +11,7 @@ import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.documents.sheet.SheetSaying;
+import app.unimetric.server.database.DiskRoom;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.photograph.Photographs;
@@ -52,14 +53,22 @@ class DemoWork {
   private final Sheets sheets;
   private final RunLog runs;
   private final Photographs photographs;
+  private final DiskRoom disk;
   private final Clock clock;
   private final Random hand = new Random(640);
 
-  DemoWork(JobOpening opening, Sheets sheets, RunLog runs, Photographs photographs, Clock clock) {
+  DemoWork(
+      JobOpening opening,
+      Sheets sheets,
+      RunLog runs,
+      Photographs photographs,
+      DiskRoom disk,
+      Clock clock) {
     this.opening = opening;
     this.sheets = sheets;
     this.runs = runs;
     this.photographs = photographs;
+    this.disk = disk;
     this.clock = clock;
   }
 
@@ -147,11 +156,12 @@ class DemoWork {
     }
   }
 
-  /** How it was, before it comes loose. */
+  /** How it was, before it comes loose; where the disk is full the demo does without. */
   private void photograph(Job job, RunSheet sheet, RunStep step, Instant at, SignedIn by) {
     sheet.joints().stream()
         .filter(j -> j.undoId().equals(step.id()))
         .findFirst()
+        .filter(j -> disk.holdsMore())
         .ifPresent(
             j ->
                 photographs.take(

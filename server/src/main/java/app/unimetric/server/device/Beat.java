@@ -24,7 +24,7 @@ class Beat {
   private static final int MOST_AT_ONCE = 64;
   private static final int TOLD_EVERY_MS = 50;
   private static final long LONGEST_MILLIS = Duration.ofMinutes(2).toMillis();
-  private final Set<Followed> open = ConcurrentHashMap.newKeySet();
+  private final Set<Followed<?>> open = ConcurrentHashMap.newKeySet();
   private final ScheduledExecutorService beat =
       Executors.newSingleThreadScheduledExecutor(
           task -> {
@@ -43,13 +43,13 @@ class Beat {
    * @param begun what is told first
    * @param made what tells the rest
    */
-  SseEmitter follow(Object begun, Function<SseEmitter, Followed> made) {
+  SseEmitter follow(Object begun, Function<SseEmitter, Followed<?>> made) {
     if (open.size() >= MOST_AT_ONCE) {
       throw Refusal.conflict(
           "As many devices are in use as can be followed; try again in a moment.", Map.of());
     }
     SseEmitter stream = new SseEmitter(LONGEST_MILLIS);
-    Followed followed = made.apply(stream);
+    Followed<?> followed = made.apply(stream);
     stream.onCompletion(() -> open.remove(followed));
     stream.onTimeout(stream::complete);
     stream.onError(e -> open.remove(followed));
@@ -59,7 +59,7 @@ class Beat {
   }
 
   private void tellAll() {
-    for (Followed followed : open) {
+    for (Followed<?> followed : open) {
       boolean over = true;
       try {
         over = followed.goOn(TOLD_EVERY_MS);

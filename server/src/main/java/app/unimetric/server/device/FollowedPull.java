@@ -6,17 +6,15 @@ import app.unimetric.core.device.Pull;
 import app.unimetric.core.device.Sample;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueUnit;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** A pull of a torque wrench. */
-final class FollowedPull extends Followed {
+final class FollowedPull extends Followed<Sample> {
   private final Pull pull;
   private final DuePull due;
-  private final List<Sample> read = new ArrayList<>();
-  private int atMs;
 
   FollowedPull(SseEmitter stream, Pull pull, DuePull due) {
     super(stream);
@@ -42,32 +40,27 @@ final class FollowedPull extends Followed {
       @Nullable String curve) {}
 
   @Override
-  boolean goOn(int milliseconds) {
-    atMs += milliseconds;
-    List<Curve.Point> more = new ArrayList<>();
-    boolean over = false;
-    while (!over && (read.isEmpty() || read.get(read.size() - 1).atMs() < atMs)) {
-      Sample next = pull.next().orElse(null);
-      over = next == null;
-      if (next != null) {
-        read.add(next);
-        more.add(new Curve.Point(next.angleDeg(), next.torqueNm()));
-      }
-    }
-    boolean heard = more.isEmpty() || tell("read", more);
-    if (over && heard) {
-      tell("ended", ended());
-      stream.complete();
-    }
-    return over || !heard;
+  Optional<Sample> next() {
+    return pull.next();
   }
 
-  private Ended ended() {
+  @Override
+  int atMs(Sample sample) {
+    return sample.atMs();
+  }
+
+  @Override
+  Curve.Point told(Sample sample) {
+    return new Curve.Point(sample.angleDeg(), sample.torqueNm());
+  }
+
+  @Override
+  Ended ended(List<Sample> all) {
     Pull.End end = pull.end();
     if (!end.isReading()) {
       return new Ended(end, end.words(), null, due.unit(), null);
     }
-    Curve curve = Curve.of(read);
+    Curve curve = Curve.of(all);
     return new Ended(
         end,
         end.words(),

@@ -4,17 +4,15 @@ import app.unimetric.core.bench.DueDial;
 import app.unimetric.core.device.DialReading;
 import app.unimetric.core.device.DialSample;
 import app.unimetric.core.device.DialTurn;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** One turn of a part under a dial gauge. */
-final class FollowedTurn extends Followed {
+final class FollowedTurn extends Followed<DialSample> {
   private final DialTurn turn;
   private final DueDial due;
-  private final List<DialSample> read = new ArrayList<>();
-  private int atMs;
 
   FollowedTurn(SseEmitter stream, DialTurn turn, DueDial due) {
     super(stream);
@@ -37,24 +35,23 @@ final class FollowedTurn extends Followed {
   record Ended(String words, @Nullable String typed) {}
 
   @Override
-  boolean goOn(int milliseconds) {
-    atMs += milliseconds;
-    List<Place> more = new ArrayList<>();
-    boolean over = false;
-    while (!over && (read.isEmpty() || read.get(read.size() - 1).atMs() < atMs)) {
-      DialSample next = turn.next().orElse(null);
-      over = next == null;
-      if (next != null) {
-        read.add(next);
-        more.add(new Place(next.angleDeg(), next.readingMm()));
-      }
-    }
-    boolean heard = more.isEmpty() || tell("read", more);
-    if (over && heard) {
-      DialReading reading = DialReading.of(read, turn.isWhole(), due.limitMm());
-      tell("ended", new Ended(reading.words(), reading.typed()));
-      stream.complete();
-    }
-    return over || !heard;
+  Optional<DialSample> next() {
+    return turn.next();
+  }
+
+  @Override
+  int atMs(DialSample sample) {
+    return sample.atMs();
+  }
+
+  @Override
+  Place told(DialSample sample) {
+    return new Place(sample.angleDeg(), sample.readingMm());
+  }
+
+  @Override
+  Ended ended(List<DialSample> all) {
+    DialReading reading = DialReading.of(all, turn.isWhole(), due.limitMm());
+    return new Ended(reading.words(), reading.typed());
   }
 }

@@ -50,6 +50,7 @@ class PhotographController {
    *
    * @param at the step it was taken at, in words
    * @param moment when in the job that is
+   * @param momentWords the same in words
    * @param takenAt on the workshop's clock
    * @param afterSignature whether it came when the job was signed already: the record does not name
    *     it
@@ -59,6 +60,7 @@ class PhotographController {
       String stepId,
       String at,
       Moment moment,
+      String momentWords,
       String words,
       String by,
       Instant takenAt,
@@ -75,11 +77,13 @@ class PhotographController {
 
   private static ShownPhotograph shown(Photograph p, RunSheet sheet, RunState state) {
     Entry signature = state.signature();
+    Moment moment = Moment.of(sheet, p.stepId());
     return new ShownPhotograph(
         p.id(),
         p.stepId(),
         sheet.step(p.stepId()).map(s -> s.group() + ": " + s.title()).orElse(""),
-        Moment.of(sheet, p.stepId()),
+        moment,
+        moment.words(),
         p.words(),
         p.by().name(),
         p.time().doneAt(),

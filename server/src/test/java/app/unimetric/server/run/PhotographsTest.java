@@ -104,6 +104,23 @@ class PhotographsTest {
   }
 
   @Test
+  void nonsenseBesideThePictureIsSaidPlainly() {
+    JobRun job = JobRun.skidPlate(asta);
+    String step = current(job);
+    for (String beside :
+        new String[] {"&takenAt=yesterday", "&by=nobody", "&words=" + "x".repeat(301)}) {
+      Answer answer = send(asta, job, UUID.randomUUID(), step + beside);
+      assertThat(answer.status()).as(beside).isEqualTo(400);
+      assertThat(answer.detail()).isNotBlank();
+    }
+    // A clock that is far off says nothing; the moment it came counts.
+    String far = "&takenAt=%2B1000000000-12-31T23:59:59Z&sentAt=2026-01-01T00:00:00Z";
+    assertThat(send(asta, job, UUID.randomUUID(), step + far).status()).isEqualTo(200);
+    assertThat(send(asta, job, UUID.randomUUID(), step, new byte[0], "image/jpeg").status())
+        .isEqualTo(400);
+  }
+
+  @Test
   void onlyWhoMayWorkTakesOneAndOnlyOfAJobThatIsBegun() {
     JobRun job = JobRun.skidPlate(asta);
     String step = current(job);

@@ -59,6 +59,15 @@ class WrenchTest {
   }
 
   @Test
+  void nothingIsDialledWhereNoRunoutIsMeasured() {
+    JobRun job = JobRun.skidPlate(bram);
+    Answer none = bram.get("/api/jobs/" + job.id + "/run/dial");
+    assertThat(none.status()).isEqualTo(409);
+    assertThat(none.detail()).contains("Nothing is dialled");
+    assertThat(bram.get("/api/jobs/" + job.id + "/run/dial?fault=BENT").status()).isEqualTo(400);
+  }
+
+  @Test
   void aPullIsFollowedAndItsReadingKeepsItsCurve() {
     JobRun job = JobRun.skidPlate(bram);
     JsonNode page = job.until("TIGHTEN");
