@@ -3,10 +3,12 @@ package app.unimetric.tablet;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Finding;
+import app.unimetric.core.bench.Moved;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.Saying;
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.bench.ToolsOut;
+import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.core.tool.ToolStanding.Span;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
@@ -37,6 +39,7 @@ final class EntryReader {
         f.textOrNull("toolId"),
         id(f.textOrNull("corrects")),
         f.textOrNull("curve"),
+        moved(f.objectOrNull("moved")),
         signature(f.object("by")),
         witness(f.objectOrNull("witness")),
         time(f.object("time")));
@@ -57,7 +60,26 @@ final class EntryReader {
         f.textOrNull("limit"),
         f.textOrNull("toolId"),
         id(f.textOrNull("corrects")),
-        f.textOrNull("curve"));
+        f.textOrNull("curve"),
+        typedMovement(f.objectOrNull("moved")));
+  }
+
+  private static @Nullable Moved moved(@Nullable JsonObject o) {
+    if (o == null) {
+      return null;
+    }
+    Fields f = new Fields(o);
+    return new Moved(
+        f.one("cause", MovedCause.values()), f.numberOrNull("angleDeg"), f.numberOrNull("gripMm"));
+  }
+
+  private static Saying.@Nullable TypedMovement typedMovement(@Nullable JsonObject o) {
+    if (o == null) {
+      return null;
+    }
+    Fields f = new Fields(o);
+    return new Saying.TypedMovement(
+        f.one("cause", MovedCause.values()), f.textOrNull("angleDeg"), f.textOrNull("gripMm"));
   }
 
   static Signature signature(JsonObject o) {

@@ -51,7 +51,8 @@ final class RunSheetReader {
         f.text("direction"),
         f.flag("leftHand"),
         f.list("otherTools", RunSheetReader::otherTool),
-        cure(f.objectOrNull("cure")));
+        cure(f.objectOrNull("cure")),
+        f.flag("cured"));
   }
 
   private static FastenerPosition position(JsonValue value) {

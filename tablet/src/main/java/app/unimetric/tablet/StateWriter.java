@@ -2,6 +2,7 @@ package app.unimetric.tablet;
 
 import app.unimetric.core.bench.CureClock;
 import app.unimetric.core.bench.Entry;
+import app.unimetric.core.bench.Moved;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
@@ -54,6 +55,7 @@ final class StateWriter {
         .add("outOfBand", list(s.outOfBand(), StateWriter::entry))
         .add("foundBad", list(s.foundBad(), StateWriter::entry))
         .add("left", list(s.left(), StateWriter::entry))
+        .add("moved", list(s.moved(), StateWriter::entry))
         .add("byFeel", list(s.byFeel(), Json::value))
         .add("startedAgain", list(s.startedAgain(), StateWriter::entry))
         .add("corrected", list(s.corrected(), StateWriter::entry))
@@ -104,6 +106,7 @@ final class StateWriter {
     put(o, "toolId", e.toolId());
     put(o, "corrects", e.corrects() == null ? null : e.corrects().toString());
     put(o, "curve", e.curve());
+    put(o, "moved", e.moved(), StateWriter::moved);
     o.add("by", signature(e.by()));
     put(o, "witness", e.witness(), StateWriter::signature);
     JsonObject time = new JsonObject();
@@ -112,6 +115,13 @@ final class StateWriter {
     time.add("deviceAheadSeconds", e.time().deviceAheadSeconds());
     time.add("clockWrong", e.time().isClockWrong());
     o.add("time", time);
+    return o;
+  }
+
+  private static JsonObject moved(Moved m) {
+    JsonObject o = new JsonObject().add("cause", m.cause().name());
+    put(o, "angleDeg", m.angleDeg());
+    put(o, "gripMm", m.gripMm());
     return o;
   }
 

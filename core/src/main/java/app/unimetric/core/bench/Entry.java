@@ -11,8 +11,8 @@ import org.jspecify.annotations.Nullable;
  * An event and what the replay made of it.
  *
  * @param round of a check pass, from 1
- * @param shown what the tool showed: as typed, or its setting with the digits of its graduation;
- *     null when nothing was measured with a tool
+ * @param shown what the tool showed: as typed, or its setting with the digits of its graduation; of
+ *     what was tried and moved how and why; null when nothing was measured with a tool
  * @param torqueNm what counts, N·m; null when nothing was measured
  * @param verdict null when the event did not count or judges nothing
  * @param notCounted why it moved nothing on; null when it counted
@@ -79,6 +79,11 @@ public record Entry(
 
   Entry corrected(UUID by) {
     return new Entry(event, round, shown, torqueNm, verdict, notCounted, acceptedReason, by, curve);
+  }
+
+  Entry showing(String words) {
+    return new Entry(
+        event, round, words, torqueNm, verdict, notCounted, acceptedReason, correctedBy, curve);
   }
 
   Entry accepted(String reason) {

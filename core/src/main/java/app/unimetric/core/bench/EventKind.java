@@ -25,9 +25,9 @@ public enum EventKind {
   CLICKED,
   /** A torque was read. */
   READING,
-  /** On the check pass: clicked without moving. */
+  /** On the check pass and when it is tried: clicked without moving. */
   HELD,
-  /** On the check pass: it moved before the click. */
+  /** On the check pass and when it is tried: it moved before the click. */
   MOVED,
   /** A reading outside the band is let stand, with a reason. */
   DEVIATION_ACCEPTED,

@@ -3,6 +3,7 @@ package app.unimetric.core.bench;
 import app.unimetric.core.device.Curve;
 import app.unimetric.core.device.CurveVerdict;
 import app.unimetric.core.pack.Measure;
+import app.unimetric.core.recheck.MovedCause;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -204,6 +205,9 @@ public final class Replay {
     if (next != null && !next.equals(event.fastener())) {
       return "The next one is fastener " + next + ".";
     }
+    if (step.kind() == StepKind.TRY && event.kind() == EventKind.MOVED && event.moved() == null) {
+      return "Say why it moved, as far as it is known; that it was not found is an answer too.";
+    }
     boolean lets = event.kind() == EventKind.DEVIATION_ACCEPTED || event.kind() == EventKind.LEFT;
     if (lets && isCritical(step) && !event.answeredBy().lead()) {
       return step.jointId() == null || step.judged()
@@ -324,7 +328,9 @@ public final class Replay {
           case FOUND -> found(event, step);
           default -> Verdict.DONE;
         };
-    add(Entry.judged(event, round(step), step, torque, verdict, curve));
+    Entry judged = Entry.judged(event, round(step), step, torque, verdict, curve);
+    Moved moved = event.moved();
+    add(moved == null ? judged : judged.showing(moved.words(jointOf(step))));
     settle(step, fastener, event.id(), verdict);
     if (event.kind() == EventKind.SIGNED_OFF) {
       signedOff = true;
@@ -355,6 +361,10 @@ public final class Replay {
             .map(Curve::parse)
             .toList();
     return CurveVerdict.of(Curve.parse(written), DuePull.startNm(aim, reached, left), others);
+  }
+
+  private RunJoint jointOf(RunStep step) {
+    return sheet.joint(String.valueOf(step.jointId())).orElseThrow();
   }
 
   private Verdict found(RunEvent event, RunStep step) {
@@ -393,7 +403,7 @@ public final class Replay {
   /** What had set by then on the threads is cleaned off and put on again before its passes. */
   private void beginJointAgain(RunEvent event, RunStep step) {
     add(Entry.plain(event, round(step), null));
-    RunJoint joint = sheet.joint(String.valueOf(step.jointId())).orElseThrow();
+    RunJoint joint = jointOf(step);
     Instant wetted = joint.cure() == null ? null : doneAt(joint, StepKind.SURFACE);
     boolean set = wetted != null && CureClock.of(joint, wetted, event.time().doneAt()).late();
     for (RunStep other : sheet.steps()) {
@@ -432,9 +442,10 @@ public final class Replay {
     }
     settle(step, fastener, eventId);
     Map<Integer, UUID> done = done(step);
-    if (step.kind() == StepKind.CHECK_PASS
+    if (step.isTried()
         && done.size() == step.order().size()
-        && anyMoved(done)) {
+        && anyMoved(done)
+        && !isTakenApart(step, done)) {
       rounds = rounds.plus(step.id(), round(step) + 1);
       done(step, NOTHING);
     }
@@ -442,6 +453,14 @@ public final class Replay {
 
   private boolean anyMoved(Map<Integer, UUID> done) {
     return done.values().stream().anyMatch(id -> entry(id).verdict() == Verdict.MOVED);
+  }
+
+  /** Whether what moved is taken apart and done again: then it is not tried until nothing moves. */
+  private boolean isTakenApart(RunStep step, Map<Integer, UUID> done) {
+    RunJoint joint = jointOf(step);
+    return done.values().stream()
+        .map(id -> entry(id).event().moved())
+        .anyMatch(m -> m != null && m.follows(joint) == MovedCause.Follows.TAKE_APART);
   }
 
   /** Whether a reading of this step waits; after a correction an earlier step may be in hand. */
@@ -590,6 +609,7 @@ public final class Replay {
       case ANGLE -> orBegunAgain(step, List.of(EventKind.DONE));
       case CHECK_PASS ->
           orBegunAgain(step, orAmended(step, List.of(EventKind.HELD, EventKind.MOVED)));
+      case TRY -> orAmended(step, List.of(EventKind.HELD, EventKind.MOVED));
       case SECOND_LOOK -> List.of(EventKind.SECOND_LOOK);
       case SIGN_OFF -> List.of(EventKind.SIGNED_OFF);
     };
@@ -731,6 +751,10 @@ public final class Replay {
   /** The highest share each fastener of the joint in hand has reached so far. */
   private Map<Integer, Double> percents(RunStep step) {
     Map<Integer, Double> reached = new TreeMap<>();
+    if (step.kind() == StepKind.TRY) {
+      step.order().forEach(n -> reached.put(n, step.percent()));
+      return reached;
+    }
     for (RunStep s : sheet.steps()) {
       if (s.kind() == StepKind.TIGHTEN
           && s.jointId() != null

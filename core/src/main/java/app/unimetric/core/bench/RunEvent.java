@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param toolId the tool taken up instead
  * @param corrects the entry a correction is about
  * @param curve of the pull a reading comes from, as {@link Curve#written} writes it
+ * @param moved how a fastener moved that was only tried
  * @param by who
  * @param witness the other person of a second look
  * @param time when it was done and when it was received
@@ -37,6 +38,7 @@ public record RunEvent(
     @Nullable String toolId,
     @Nullable UUID corrects,
     @Nullable String curve,
+    @Nullable Moved moved,
     Signature by,
     @Nullable Signature witness,
     EntryTime time) {
@@ -72,6 +74,10 @@ public record RunEvent(
     problems.require(limit == null || measures, "limit", "belongs to a measurement only.");
     problems.require(
         curve == null || kind == EventKind.READING, "curve", "belongs to a reading only.");
+    problems.require(
+        moved == null || kind == EventKind.MOVED,
+        "moved",
+        "belongs to a fastener that moved only.");
     if (limit != null) {
       problems.within(limit, -MOST_LIMIT, MOST_LIMIT, "limit");
     }
@@ -125,7 +131,8 @@ public record RunEvent(
         && Objects.equals(limit, o.limit)
         && Objects.equals(toolId, o.toolId)
         && Objects.equals(corrects, o.corrects)
-        && Objects.equals(curve, o.curve);
+        && Objects.equals(curve, o.curve)
+        && Objects.equals(moved, o.moved);
   }
 
   /** The figure in N·m; null without one. */

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param leftHand whether that is unusual
  * @param otherTools what else of the crib would do, best first
  * @param cure null when nothing on it sets
+ * @param cured whether a product had set on what is only tried
  */
 public record RunJoint(
     String id,
@@ -36,7 +37,8 @@ public record RunJoint(
     String direction,
     boolean leftHand,
     List<OtherTool> otherTools,
-    @Nullable Cure cure) {
+    @Nullable Cure cure,
+    boolean cured) {
   public RunJoint {
     positions = List.copyOf(positions);
     otherTools = List.copyOf(otherTools);

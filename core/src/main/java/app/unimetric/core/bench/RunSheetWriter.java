@@ -38,6 +38,11 @@ import org.jspecify.annotations.Nullable;
 public final class RunSheetWriter {
   private static final double SNUG_SLACK = 10;
   private static final double PASS_SLACK = 5;
+  private static final String LOOK_AGAIN = "Look again";
+  private static final String WITNESS_LINE =
+      " A still click does not prove the clamp load here: its witness line must be unbroken too.";
+  private static final String TAKE_APART =
+      " If it moves, do not nip it up: it is taken apart and done again.";
   private static final String TAKE_OUT_AGAIN =
       "They are in dry: take one out at a time, wet it, turn it back in by fingers.";
 
@@ -275,6 +280,7 @@ public final class RunSheetWriter {
     switch (task.kind()) {
       case WET -> surface(joint);
       case START -> byHand(joint);
+      case TRY -> steps.add(tried(joint, joint.passes().get(task.pass())));
       default -> steps.add(pass(joint, joint.passes().get(task.pass()), task.pass()));
     }
   }
@@ -355,6 +361,46 @@ public final class RunSheetWriter {
         mayStandTo(band, tool));
   }
 
+  /** What no torque proves is looked at; the rest is tried as it is. */
+  private static RunStep tried(PlannedJoint j, Pass pass) {
+    ToolChoice choice = j.tool();
+    String id = "try." + j.id();
+    if (choice == null || !j.isTriedByTorque()) {
+      return RunStep.plain(
+              id,
+              StepKind.WORK,
+              LOOK_AGAIN,
+              j.joint().title(),
+              "No torque proves it. Look at its witness line and its seat and try it by hand: nothing has turned, nothing is loose.",
+              j.joint().id(),
+              false,
+              List.of())
+          .asJudged();
+    }
+    return new RunStep(
+        id,
+        StepKind.TRY,
+        LOOK_AGAIN,
+        j.joint().title(),
+        "Set its target and pull slowly: it clicks and nothing moves, or it moved."
+            + (j.isCured() || j.joint().situation().lock().isPrevailing() ? WITNESS_LINE : "")
+            + (j.isCured() ? TAKE_APART : ""),
+        j.joint().id(),
+        pass.percent(),
+        pass.order(),
+        j.resolution().band(),
+        choice.setting().reading(),
+        applied(choice.setting()),
+        choice.tool().id(),
+        choice.tool().name(),
+        false,
+        List.of(),
+        null,
+        null,
+        false,
+        null);
+  }
+
   private static boolean isTurnedOn(PlannedJoint j, int index) {
     return index + 1 < j.passes().size() && j.passes().get(index + 1).kind() == PassKind.ANGLE;
   }
@@ -416,7 +462,11 @@ public final class RunSheetWriter {
   }
 
   private static String passId(PlannedJoint j, Pass pass, int index) {
-    return (pass.kind() == PassKind.CIRCULAR_CHECK ? "round." : "pass.") + j.id() + "." + index;
+    return switch (pass.kind()) {
+      case TRY -> "try." + j.id();
+      case CIRCULAR_CHECK -> "round." + j.id() + "." + index;
+      default -> "pass." + j.id() + "." + index;
+    };
   }
 
   /** Above the band by no more than the tool may be off: nobody can tell it from the band's end. */
@@ -510,11 +560,12 @@ public final class RunSheetWriter {
         j.resolution().band(),
         j.resolution().aimNm(),
         ceiling == null ? null : ceiling.torqueNm(),
-        j.compound().advice().words(),
+        j.compound().advice().words() + (p.isTried() ? ", as it is" : ""),
         p.fastener().hand().tighten(),
         p.fastener().isLeftHand(),
         otherTools(j),
-        cure(p.id()));
+        cure(p.id()),
+        j.isCured());
   }
 
   private RunJoint.@Nullable Cure cure(String jointId) {

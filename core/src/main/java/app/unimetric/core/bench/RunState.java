@@ -78,6 +78,11 @@ public record RunState(
         .toList();
   }
 
+  /** Fasteners that were only tried and moved. */
+  public List<Entry> moved() {
+    return entries.stream().filter(e -> e.event().moved() != null && e.counts()).toList();
+  }
+
   /** Torques that count. */
   public List<Entry> readings() {
     return entries.stream().filter(Entry::isReading).toList();

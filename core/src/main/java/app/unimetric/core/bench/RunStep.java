@@ -129,7 +129,12 @@ public record RunStep(
 
   /** Whether a tool is set for it. */
   public boolean isDoneWithATool() {
-    return kind == StepKind.TIGHTEN || kind == StepKind.CHECK_PASS;
+    return kind == StepKind.TIGHTEN || isTried();
+  }
+
+  /** Whether each fastener is tried at full torque: it clicks as it is, or it moves. */
+  public boolean isTried() {
+    return kind == StepKind.CHECK_PASS || kind == StepKind.TRY;
   }
 
   /** Whether it turns each fastener further. */
@@ -144,6 +149,6 @@ public record RunStep(
 
   /** Whether each fastener is confirmed by itself. */
   public boolean perFastener() {
-    return turnsEach() || kind == StepKind.CHECK_PASS;
+    return turnsEach() || isTried();
   }
 }

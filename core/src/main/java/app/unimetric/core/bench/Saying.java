@@ -3,6 +3,7 @@ package app.unimetric.core.bench;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.recheck.MovedCause;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param toolId the tool taken up instead
  * @param corrects the entry a correction is about
  * @param curve of the pull the reading comes from
+ * @param moved how a fastener moved that was only tried, as typed
  */
 public record Saying(
     UUID id,
@@ -28,7 +30,17 @@ public record Saying(
     @Nullable String limit,
     @Nullable String toolId,
     @Nullable UUID corrects,
-    @Nullable String curve) {
+    @Nullable String curve,
+    @Nullable TypedMovement moved) {
+
+  /**
+   * How a fastener moved, with its figures as they were typed.
+   *
+   * @param angleDeg degrees; null or empty when nobody looked
+   * @param gripMm thickness of what is clamped, mm; null or empty when not known
+   */
+  public record TypedMovement(
+      MovedCause cause, @Nullable String angleDeg, @Nullable String gripMm) {}
 
   /**
    * The entry it makes.
@@ -50,6 +62,7 @@ public record Saying(
         toolId,
         corrects,
         curve,
+        moved == null ? null : Moved.parse(moved.cause(), moved.angleDeg(), moved.gripMm()),
         person,
         witness,
         time);

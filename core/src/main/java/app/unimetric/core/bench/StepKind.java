@@ -16,6 +16,8 @@ public enum StepKind {
   ANGLE,
   /** Each fastener is tried at full torque; repeated until nothing moves. */
   CHECK_PASS,
+  /** Each fastener is tried at its target as it was left; what moved is said with its cause. */
+  TRY,
   /** A hold point: a function is proved. */
   FUNCTION_CHECK,
   /** A hold point: another person looks. */

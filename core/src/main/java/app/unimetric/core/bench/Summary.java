@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param outOfBand torques let stand outside their band
  * @param foundBad what was found not as it should be, whatever became of it
  * @param left what is left not as it should be
+ * @param moved what was only tried and moved
  * @param byFeel titles of joints brought to their torque without a torque tool: unverified
  * @param startedAgain fasteners that were slackened or renewed and began again
  * @param corrected entries that a later one corrects
@@ -20,6 +21,7 @@ public record Summary(
     List<Entry> outOfBand,
     List<Entry> foundBad,
     List<Entry> left,
+    List<Entry> moved,
     List<String> byFeel,
     List<Entry> startedAgain,
     List<Entry> corrected) {
@@ -56,6 +58,7 @@ public record Summary(
         outOfBand,
         state.foundBad(),
         left,
+        state.moved(),
         byFeel,
         state.entries().stream().filter(e -> isStartedAgain(e, sheet)).toList(),
         state.corrected());
@@ -84,6 +87,7 @@ public record Summary(
     return outOfBand.isEmpty()
         && foundBad.isEmpty()
         && left.isEmpty()
+        && moved.isEmpty()
         && byFeel.isEmpty()
         && startedAgain.isEmpty()
         && corrected.isEmpty();

@@ -17,8 +17,11 @@ import org.jspecify.annotations.Nullable;
  * @param words for a person
  */
 public record Movement(double angleDeg, @Nullable Double lostN, String words) {
-  private static final double MOST_DEG = 1080;
-  private static final double MOST_GRIP_MM = 500;
+  /** Farthest a fastener is said to have moved, degrees: three turns. */
+  public static final double MOST_DEG = 1080;
+
+  /** Thickest that is clamped, mm. */
+  public static final double MOST_GRIP_MM = 500;
 
   /** A sleeve of clamped parts this much wider than the bolt is taken where nothing is said. */
   private static final double SLEEVE_PER_DIAMETER = 2.5;

@@ -25,6 +25,8 @@ public enum TaskKind {
   FINAL("tighten"),
   /** Once round at full torque until nothing moves. */
   CHECK_ROUND("round"),
+  /** Tried at its target as it is, without coming loose. */
+  TRY("try"),
   /** Pin, clip, ring or plate. */
   LOCK("lock"),
   FUNCTION_CHECK("prove"),
@@ -49,13 +51,13 @@ public enum TaskKind {
   /** Whether a step of a pack may be this; the others come from its joints. */
   public boolean isOfAStep() {
     return switch (this) {
-      case WET, START, SNUG, PASS, FINAL, CHECK_ROUND, SECOND_LOOK -> false;
+      case WET, START, SNUG, PASS, FINAL, CHECK_ROUND, TRY, SECOND_LOOK -> false;
       default -> true;
     };
   }
 
   /** Whether a fastener is drawn tighter than fingers can. */
   public boolean isAboveFingerTight() {
-    return this == SNUG || this == PASS || this == FINAL || this == CHECK_ROUND;
+    return this == SNUG || this == PASS || this == FINAL || this == CHECK_ROUND || this == TRY;
   }
 }

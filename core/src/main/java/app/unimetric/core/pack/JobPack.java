@@ -278,6 +278,11 @@ public record JobPack(
         otherLayout);
   }
 
+  /** Whether nothing is fitted: every joint is only tried as it is. */
+  public boolean isLookAgain() {
+    return !joints.isEmpty() && joints.stream().allMatch(PackJoint::isTried);
+  }
+
   /** Parts that must be at hand before it starts. */
   public List<OneTimePart> oneTimeParts() {
     return parts.stream()

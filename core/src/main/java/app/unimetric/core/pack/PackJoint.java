@@ -50,6 +50,11 @@ public record PackJoint(
     return title.substring(0, title.length() - behind.length());
   }
 
+  /** Whether it is only tried at its target as it is, without coming loose. */
+  public boolean isTried() {
+    return turning.tried();
+  }
+
   /** What people look it up by: its name, what is turned, its thread. */
   public String lookedUpBy() {
     return title

@@ -10,10 +10,12 @@ import org.jspecify.annotations.Nullable;
  * @param access what is in the way; null when nothing is
  * @param usedOnce whether the fastener or its nut is renewed each time
  * @param minutes for all fasteners of the joint; 0 when not stated
+ * @param tried whether it is only tried at its target as it is, without coming loose
  */
 public record Turning(
     Turn end,
     @Nullable String counterHold,
     @Nullable String access,
     boolean usedOnce,
-    double minutes) {}
+    double minutes,
+    boolean tried) {}

@@ -83,10 +83,12 @@ final class JointPlanner {
         compound,
         tools,
         tool,
-        StatedPasses.of(joint.pattern(), governing),
+        joint.isTried()
+            ? List.of(joint.pattern().tried())
+            : StatedPasses.of(joint.pattern(), governing),
         joint.pattern().positions(),
         rules.stream().filter(r -> r.after().equals(joint.id())).map(OrderRule::reason).toList(),
-        joint.pattern().reasons(),
+        joint.isTried() ? List.of() : joint.pattern().reasons(),
         notes(joint, governing, resolution, compound, tool, best),
         why.derivation());
   }

@@ -92,7 +92,7 @@ public record Needs(
       if (setting != null) {
         bySetting.computeIfAbsent(setting, k -> new ArrayList<>()).add(j);
       }
-      if (j.compound().advice() != Compound.CLEAN_DRY) {
+      if (j.isWetted()) {
         byCompound.computeIfAbsent(j.compound().advice(), k -> new ArrayList<>()).add(j.joint());
       }
     }

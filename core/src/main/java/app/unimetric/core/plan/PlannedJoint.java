@@ -7,6 +7,8 @@ import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.FastenerPosition;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.stated.Resolution;
+import app.unimetric.core.stated.Statement;
+import app.unimetric.core.surface.Compound;
 import app.unimetric.core.surface.CompoundAdvice;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Derivation;
@@ -63,6 +65,28 @@ public record PlannedJoint(
   public String target() {
     TorqueBand band = resolution.band();
     return band == null ? NONE : band.toString();
+  }
+
+  /** Whether a product goes on it; what is only tried keeps what is on it. */
+  public boolean isWetted() {
+    return !joint.isTried() && compound.advice() != Compound.CLEAN_DRY;
+  }
+
+  /** Whether a product had set on what is only tried. */
+  public boolean isCured() {
+    return joint.isTried() && compound.advice().isAnaerobic();
+  }
+
+  /**
+   * Whether what is only tried can be told by a torque: it has a band, a tool, and is not turned on
+   * by an angle, after which no torque tells anything.
+   */
+  public boolean isTriedByTorque() {
+    Integer governing = resolution.governing();
+    boolean byAngle =
+        governing != null
+            && joint.torque().stated().get(governing).statement() instanceof Statement.TorqueAngle;
+    return joint.isTried() && resolution.band() != null && tool != null && !byAngle;
   }
 
   /** What to set on which tool: {@code 10.25 N·m on Small click}. */

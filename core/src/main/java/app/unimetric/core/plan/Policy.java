@@ -97,13 +97,17 @@ public record Policy(
   }
 
   /**
-   * What a job's joints ask to be looked at again, by the workshop's rules and the pack's own.
+   * What a job's joints ask to be looked at again, by the workshop's rules and the pack's own. One
+   * that was only tried asks for nothing: what asked for the trying goes on.
    *
    * @return each rule once, with the joints it is about
    */
   public List<RecheckGroup> rechecks(JobPack pack) {
     Map<RecheckRule, List<PackJoint>> joints = new LinkedHashMap<>();
     for (PackJoint joint : pack.joints()) {
+      if (joint.isTried()) {
+        continue;
+      }
       List<RecheckRule> rules = new ArrayList<>(always);
       rules.addAll(ofDuty(joint.duty()));
       pack.rechecks().stream()

@@ -398,7 +398,7 @@ final class TaskGraph {
     for (PackCheck check : pack.checks()) {
       row.add(Task.ofStep(TaskKind.FUNCTION_CHECK, check.taskId()));
     }
-    if (joints.stream().anyMatch(j -> j.joint().duty().isCritical())) {
+    if (joints.stream().anyMatch(j -> j.joint().duty().isCritical() && !j.joint().isTried())) {
       row.add(Task.ofStep(TaskKind.SECOND_LOOK, "second-look"));
     }
     return row;
@@ -414,6 +414,13 @@ final class TaskGraph {
       int tight) {
     String id = joint.id();
     int block = blockOf[turn];
+    if (joint.joint().isTried()) {
+      int node =
+          graph.add(
+              Task.ofPass(TaskKind.TRY, id, 0), new Place(AMONG, run[turn], PASSES, turn, 0, 0));
+      graph.before(snug[block], node);
+      return new Nodes(-1, node, node, node, node);
+    }
     int wet =
         placed == Placed.BEFORE_START
             ? graph.add(Task.of(TaskKind.WET, id), together(WETTING, turn))
@@ -476,6 +483,7 @@ final class TaskGraph {
     return switch (pass.kind()) {
       case SNUG -> TaskKind.SNUG;
       case CIRCULAR_CHECK -> TaskKind.CHECK_ROUND;
+      case TRY -> TaskKind.TRY;
       default -> pass.percent() == Pass.FULL_PERCENT && !turnedOn ? TaskKind.FINAL : TaskKind.PASS;
     };
   }

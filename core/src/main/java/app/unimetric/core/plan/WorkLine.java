@@ -103,7 +103,11 @@ public record WorkLine(
         task.kind(),
         task.kind().words(),
         title,
-        task.kind() == TaskKind.CHECK_ROUND ? "once round" : share,
+        switch (task.kind()) {
+          case CHECK_ROUND -> "once round";
+          case TRY -> "at its target, as it is";
+          default -> share;
+        },
         jointId,
         false,
         List.of(),

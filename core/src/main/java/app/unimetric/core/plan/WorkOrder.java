@@ -47,10 +47,12 @@ public record WorkOrder(List<Task> tasks, List<Task> cycle, Map<String, Wetting>
       JobPack pack, List<PlannedJoint> joints, OrderLinks links, Assemblies blocks, Needs needs) {
     Map<String, Placed> placed = new LinkedHashMap<>();
     for (PlannedJoint joint : joints) {
-      Compound compound = joint.compound().advice();
-      if (compound != Compound.CLEAN_DRY) {
+      if (joint.isWetted()) {
         placed.put(
-            joint.id(), compound == Compound.WICKING ? Placed.WHEN_TIGHT : Placed.BEFORE_START);
+            joint.id(),
+            joint.compound().advice() == Compound.WICKING
+                ? Placed.WHEN_TIGHT
+                : Placed.BEFORE_START);
       }
     }
     Minutes minutes = Minutes.of(pack, joints);

@@ -21,9 +21,19 @@ public enum MovedCause {
   /** What follows. */
   public enum Follows {
     /** Brought to its target, it is looked at again after the next ride. */
-    LOOK_AGAIN,
+    LOOK_AGAIN("it is at its target and looked at again after the next ride"),
     /** Taken apart, cleaned, done again. */
-    TAKE_APART
+    TAKE_APART("it is taken apart and done again before the machine is ridden");
+
+    private final String words;
+
+    Follows(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
   }
 
   /**

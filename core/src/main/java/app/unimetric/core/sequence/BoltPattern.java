@@ -33,6 +33,12 @@ public record BoltPattern(
     return TighteningOrder.passes(count, layout, gapStyle, passesPercent);
   }
 
+  /** Once over all as they are, in the order of their last pass. */
+  public Pass tried() {
+    List<Pass> usual = passes();
+    return new Pass(Pass.FULL_PERCENT, usual.get(usual.size() - 1).order(), PassKind.TRY);
+  }
+
   /** Why the passes are as they are, in words. */
   public List<String> reasons() {
     return TighteningOrder.reasons(count, layout, gapStyle);

@@ -7,6 +7,8 @@ public enum PassKind {
   CROSS,
   ALTERNATE,
   CIRCULAR_CHECK,
+  /** Tried at the full torque as it is, without coming loose. */
+  TRY,
   /** Turned on by an angle, with no torque to read. */
   ANGLE
 }

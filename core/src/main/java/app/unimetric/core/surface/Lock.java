@@ -15,6 +15,11 @@ public enum Lock {
     this.words = words;
   }
 
+  /** Whether it takes torque by itself, so that a click tells less of the clamp load. */
+  public boolean isPrevailing() {
+    return this == NYLON_INSERT || this == ALL_METAL;
+  }
+
   /** In words, as a choice offers it. */
   public String words() {
     return words;

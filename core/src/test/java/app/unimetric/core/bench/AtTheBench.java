@@ -60,6 +60,7 @@ final class AtTheBench {
             toolId,
             null,
             null,
+            null,
             s.permits().contains(EventKind.SECOND_LOOK) ? LEAD : ASTA,
             null,
             EntryTime.at(AT)));

@@ -333,6 +333,7 @@ class BenchRecordTest {
             null,
             null,
             null,
+            null,
             by,
             null,
             EntryTime.at(Instant.EPOCH)));
@@ -340,24 +341,36 @@ class BenchRecordTest {
 
   @Test
   void eachKindAloneMakesARunUnclean() {
-    Summary clean = new Summary(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+    Summary clean =
+        new Summary(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     AtTheBench bench = bench(document());
     bench.say(EventKind.MEASURED, null, "3 mm", null, null);
     List<Entry> one = bench.state().entries();
     assertThat(clean.isClean()).isTrue();
-    assertThat(new Summary(one, List.of(), List.of(), List.of(), List.of(), List.of()).isClean())
-        .isFalse();
-    assertThat(new Summary(List.of(), one, List.of(), List.of(), List.of(), List.of()).isClean())
-        .isFalse();
-    assertThat(new Summary(List.of(), List.of(), one, List.of(), List.of(), List.of()).isClean())
-        .isFalse();
     assertThat(
-            new Summary(List.of(), List.of(), List.of(), List.of("j"), List.of(), List.of())
+            new Summary(one, List.of(), List.of(), List.of(), List.of(), List.of(), List.of())
                 .isClean())
         .isFalse();
-    assertThat(new Summary(List.of(), List.of(), List.of(), List.of(), one, List.of()).isClean())
+    assertThat(
+            new Summary(List.of(), one, List.of(), List.of(), List.of(), List.of(), List.of())
+                .isClean())
         .isFalse();
-    assertThat(new Summary(List.of(), List.of(), List.of(), List.of(), List.of(), one).isClean())
+    assertThat(
+            new Summary(List.of(), List.of(), one, List.of(), List.of(), List.of(), List.of())
+                .isClean())
+        .isFalse();
+    assertThat(
+            new Summary(
+                    List.of(), List.of(), List.of(), List.of(), List.of("j"), List.of(), List.of())
+                .isClean())
+        .isFalse();
+    assertThat(
+            new Summary(List.of(), List.of(), List.of(), List.of(), List.of(), one, List.of())
+                .isClean())
+        .isFalse();
+    assertThat(
+            new Summary(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), one)
+                .isClean())
         .isFalse();
   }
 
@@ -389,7 +402,8 @@ class BenchRecordTest {
             some.direction(),
             some.leftHand(),
             some.otherTools(),
-            some.cure());
+            some.cure(),
+            some.cured());
     assertThat(joint.size().map(ScrewThread::designation).orElse(null)).isEqualTo(thread);
   }
 

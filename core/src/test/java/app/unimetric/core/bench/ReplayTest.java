@@ -79,6 +79,7 @@ class ReplayTest {
         toolId,
         corrects,
         kind == EventKind.READING ? curve : null,
+        null,
         by,
         null,
         EntryTime.at(at));
@@ -631,6 +632,7 @@ class ReplayTest {
             null,
             null,
             null,
+            null,
             ASTA,
             null,
             EntryTime.at(AT.plusSeconds(60L * minutes))));
@@ -650,6 +652,7 @@ class ReplayTest {
             UUID.randomUUID(),
             "sign-off",
             EventKind.SIGNED_OFF,
+            null,
             null,
             null,
             null,
@@ -822,6 +825,7 @@ class ReplayTest {
               null,
               null,
               state.permits().get(0) == EventKind.FOUND ? Finding.GOOD : null,
+              null,
               null,
               null,
               null,

@@ -58,6 +58,7 @@ public final class SidesInTurn {
         "clockwise",
         false,
         List.of(),
-        null);
+        null,
+        false);
   }
 }

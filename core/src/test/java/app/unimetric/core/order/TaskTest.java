@@ -13,7 +13,8 @@ class TaskTest {
   void onlyAToolDrawsTighterThanFingers() {
     assertThat(Arrays.stream(TaskKind.values()).filter(TaskKind::isAboveFingerTight))
         .containsExactlyElementsOf(
-            EnumSet.of(TaskKind.SNUG, TaskKind.PASS, TaskKind.FINAL, TaskKind.CHECK_ROUND));
+            EnumSet.of(
+                TaskKind.SNUG, TaskKind.PASS, TaskKind.FINAL, TaskKind.CHECK_ROUND, TaskKind.TRY));
   }
 
   @Test
@@ -35,6 +36,7 @@ class TaskTest {
             TaskKind.PASS,
             TaskKind.FINAL,
             TaskKind.CHECK_ROUND,
+            TaskKind.TRY,
             TaskKind.SECOND_LOOK);
   }
 

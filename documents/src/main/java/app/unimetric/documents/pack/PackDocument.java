@@ -188,6 +188,7 @@ record PackDocument(
       @Nullable String access,
       @Nullable Boolean usedOnce,
       @Nullable Double minutes,
+      @Nullable Boolean tried,
       @Nullable List<String> traps,
       @Nullable UndoFields undo,
       @Nullable String place,

@@ -3,9 +3,11 @@ package app.unimetric.documents.run;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Finding;
+import app.unimetric.core.bench.Moved;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.documents.Versioned;
 import java.time.Instant;
 import java.util.List;
@@ -15,9 +17,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * One entry of the bench as stored, version 5. Version 1 had one moment, the one of receiving; no
+ * One entry of the bench as stored, version 6. Version 1 had one moment, the one of receiving; no
  * version before the third knew findings, none before the fourth limits or other tools, none before
- * the fifth the curve of a pull.
+ * the fifth the curve of a pull, none before the sixth how a fastener moved that was only tried.
  *
  * @param deviceAheadSeconds how far the device's clock was ahead
  */
@@ -34,6 +36,7 @@ public record EventDocument(
     @Nullable String toolId,
     @Nullable UUID corrects,
     @Nullable String curve,
+    @Nullable MovedFields moved,
     Person by,
     @Nullable Person witness,
     Instant doneAt,
@@ -43,7 +46,7 @@ public record EventDocument(
       new Versioned<>(
           "bench entry",
           EventDocument.class,
-          List.of(EventDocument::toVersion2, e -> e, e -> e, e -> e));
+          List.of(EventDocument::toVersion2, e -> e, e -> e, e -> e, e -> e));
 
   /** Who, by id, with the name and the right of that day. */
   public record Person(UUID id, String name, boolean lead) {
@@ -53,6 +56,17 @@ public record EventDocument(
 
     Signature signature() {
       return new Signature(id, name, lead);
+    }
+  }
+
+  /** How a fastener moved: why, degrees, mm of what is clamped. */
+  public record MovedFields(MovedCause cause, @Nullable Double angleDeg, @Nullable Double gripMm) {
+    static @Nullable MovedFields of(@Nullable Moved m) {
+      return m == null ? null : new MovedFields(m.cause(), m.angleDeg(), m.gripMm());
+    }
+
+    Moved moved() {
+      return new Moved(cause, angleDeg, gripMm);
     }
   }
 
@@ -86,6 +100,7 @@ public record EventDocument(
         e.toolId(),
         e.corrects(),
         e.curve(),
+        MovedFields.of(e.moved()),
         Person.of(e.by()),
         witness == null ? null : Person.of(witness),
         e.time().doneAt(),
@@ -107,6 +122,7 @@ public record EventDocument(
         toolId,
         corrects,
         curve,
+        moved == null ? null : moved.moved(),
         by.signature(),
         witness == null ? null : witness.signature(),
         new EntryTime(doneAt, receivedAt, deviceAheadSeconds));

@@ -21,9 +21,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A run sheet as stored, version 5. Version 1 wrote a setting as two loose fields without the
+ * A run sheet as stored, version 6. Version 1 wrote a setting as two loose fields without the
  * tool's graduation; before the third no step was answered good or bad, before the fourth no other
- * tool was laid out, before the fifth the second look was always another person's.
+ * tool was laid out, before the fifth the second look was always another person's, before the sixth
+ * nothing was only tried.
  */
 public record RunSheetDocument(
     String title,
@@ -40,7 +41,8 @@ public record RunSheetDocument(
               RunSheetDocument::toVersion2,
               RunSheetDocument::toVersion3,
               RunSheetDocument::toVersion4,
-              sheet -> sheet));
+              sheet -> sheet,
+              RunSheetDocument::toVersion6));
 
   /** Where a fastener sits, −1 to 1, y downwards. */
   public record Place(int number, double x, double y) {}
@@ -66,7 +68,8 @@ public record RunSheetDocument(
       String direction,
       boolean leftHand,
       List<OtherToolFields> otherTools,
-      @Nullable CureFields cure) {}
+      @Nullable CureFields cure,
+      boolean cured) {}
 
   /** Another tool that would do. */
   public record OtherToolFields(
@@ -153,6 +156,15 @@ public record RunSheetDocument(
     return sheet;
   }
 
+  static ObjectNode toVersion6(ObjectNode sheet) {
+    for (JsonNode node : sheet.path("joints")) {
+      if (node instanceof ObjectNode joint) {
+        joint.put("cured", false);
+      }
+    }
+    return sheet;
+  }
+
   static RunSheetDocument of(RunSheet s) {
     return new RunSheetDocument(
         s.title(),
@@ -193,7 +205,8 @@ public record RunSheetDocument(
         j.otherTools().stream().map(RunSheetDocument::otherTool).toList(),
         cure == null
             ? null
-            : new CureFields(cure.product(), cure.fixtureMinutes(), cure.fullCureMinutes()));
+            : new CureFields(cure.product(), cure.fixtureMinutes(), cure.fullCureMinutes()),
+        j.cured());
   }
 
   private static RunJoint joint(JointFields j) {
@@ -216,7 +229,8 @@ public record RunSheetDocument(
         j.otherTools().stream().map(RunSheetDocument::otherTool).toList(),
         cure == null
             ? null
-            : new RunJoint.Cure(cure.product(), cure.fixtureMinutes(), cure.fullCureMinutes()));
+            : new RunJoint.Cure(cure.product(), cure.fixtureMinutes(), cure.fullCureMinutes()),
+        j.cured());
   }
 
   private static OtherToolFields otherTool(OtherTool t) {

@@ -235,6 +235,7 @@ record JobCard(
     return switch (pass.kind()) {
       case HAND -> "by hand";
       case CIRCULAR_CHECK -> "check round";
+      case TRY -> "try at the target";
       default -> {
         ScaleReading set = RunSheetWriter.settingOf(j, pass);
         String order = pass.words().substring(pass.share().length()).strip();

@@ -189,6 +189,7 @@ class DemoWork {
         null,
         null,
         null,
+        null,
         null);
   }
 
@@ -226,6 +227,7 @@ class DemoWork {
         state.nextFastener(),
         typed,
         unit,
+        null,
         null,
         null,
         null,

@@ -33,9 +33,12 @@ public class Parts {
     this.fleet = fleet;
   }
 
-  /** What a signed job fitted. */
+  /** What a signed job fitted; looking again fits nothing. */
   @EventListener
   void fitted(SignedOff signed) {
+    if (signed.pack().isLookAgain()) {
+      return;
+    }
     UUID fittedId = UUID.randomUUID();
     mapper.addFitted(
         fittedId,

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param meterSign what both are of: km, mi or h
  * @param targets what each joint is checked at; empty in lists of many machines
  * @param outcome HELD or MOVED once settled
+ * @param lookJobId the job in which it is looked at, or was; null where none is open
  */
 public record Recheck(
     UUID id,
@@ -41,7 +42,9 @@ public record Recheck(
     @Nullable String note,
     @Nullable String foundBy,
     @Nullable Instant foundAt,
-    @Nullable Moved moved) {
+    @Nullable Moved moved,
+    @Nullable UUID lookJobId,
+    @Nullable Integer lookJobNumber) {
 
   /**
    * What a joint is checked at.
@@ -97,6 +100,8 @@ public record Recheck(
         r.note(),
         r.foundBy(),
         r.foundAt(),
-        moved);
+        moved,
+        r.lookJobId(),
+        r.lookJobNumber());
   }
 }

@@ -20,10 +20,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RecheckController {
   private final Rechecks rechecks;
+  private final Looks looks;
   private final Clock clock;
 
-  RecheckController(Rechecks rechecks, Clock clock) {
+  RecheckController(Rechecks rechecks, Looks looks, Clock clock) {
     this.rechecks = rechecks;
+    this.looks = looks;
     this.clock = clock;
   }
 
@@ -53,6 +55,23 @@ class RecheckController {
   @GetMapping("/api/machines/{id}/rechecks")
   List<Recheck> ofMachine(@PathVariable UUID id) {
     return rechecks.ofMachine(id, LocalDate.now(clock));
+  }
+
+  /**
+   * @param id made by the sender
+   */
+  @Schema(name = "NewLook")
+  record NewLook(UUID id) {}
+
+  /** The job in which a re-check is looked at. */
+  @Schema(name = "Look")
+  record Look(UUID jobId) {}
+
+  @PostMapping("/api/rechecks/{id}/look")
+  Look look(
+      @PathVariable UUID id, @RequestBody NewLook look, @AuthenticationPrincipal SignedIn person) {
+    return new Look(
+        looks.open(id, look.id(), clock.instant(), LocalDate.now(clock), person.signature()).id());
   }
 
   @PostMapping("/api/rechecks/{id}/result")

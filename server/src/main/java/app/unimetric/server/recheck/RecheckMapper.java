@@ -25,6 +25,14 @@ interface RecheckMapper {
 
   List<RecheckRow> ofMachine(@Param("machineId") UUID machineId);
 
+  /** Re-checks of a job that nobody settled. */
+  List<RecheckRow> openOf(@Param("jobId") UUID jobId);
+
+  void addLook(@Param("jobId") UUID jobId, @Param("recheckId") UUID recheckId);
+
+  /** Re-checks that a job settles. */
+  List<RecheckRow> lookedAtIn(@Param("jobId") UUID jobId);
+
   @Nullable RecheckRow byId(@Param("id") UUID id);
 
   int settle(

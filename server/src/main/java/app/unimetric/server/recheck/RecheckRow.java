@@ -42,7 +42,9 @@ record RecheckRow(
     @Nullable MovedCause cause,
     @Nullable String loadWords,
     @Nullable UUID followJobId,
-    @Nullable Integer followJobNumber) {
+    @Nullable Integer followJobNumber,
+    @Nullable UUID lookJobId,
+    @Nullable Integer lookJobNumber) {
 
   /** Where it stands; a meter replaced since goes on counting from what the old one said. */
   RecheckDue.Urgency urgency(LocalDate today) {

@@ -9,15 +9,11 @@ import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.core.recheck.RecheckDue;
 import app.unimetric.server.event.SignedOff;
-import app.unimetric.server.job.Job;
-import app.unimetric.server.job.Jobs;
 import app.unimetric.server.log.Records;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.machine.Machine;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.settings.Settings;
-import app.unimetric.server.sheet.Sheets;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -49,8 +45,7 @@ public class Rechecks {
   private static final int LONGEST_NOTE = 1000;
   private final RecheckMapper mapper;
   private final Fleet fleet;
-  private final Jobs jobs;
-  private final Sheets sheets;
+  private final WhatFollows follows;
   private final Records records;
   private final Settings settings;
   private final JsonMapper json;
@@ -58,15 +53,13 @@ public class Rechecks {
   Rechecks(
       RecheckMapper mapper,
       Fleet fleet,
-      Jobs jobs,
-      Sheets sheets,
+      WhatFollows follows,
       Records records,
       Settings settings,
       JsonMapper json) {
     this.mapper = mapper;
     this.fleet = fleet;
-    this.jobs = jobs;
-    this.sheets = sheets;
+    this.follows = follows;
     this.records = records;
     this.settings = settings;
     this.json = json;
@@ -184,28 +177,16 @@ public class Rechecks {
                 .map(size -> Movement.of(size, angle, grip, target.joint().aimNm()).words())
                 .orElse(null);
     boolean cured = target != null && target.cured();
-    UUID again = null;
-    if (cause.follows(cured) == MovedCause.Follows.TAKE_APART) {
-      again = UUID.nameUUIDFromBytes(("redo " + row.id()).getBytes(StandardCharsets.UTF_8));
-      Job before = jobs.job(row.jobId());
-      jobs.again(again, before, sheets.document(before), at, by);
-    } else {
-      lookAgain(row, target, at);
-    }
+    UUID again =
+        follows.open(
+            row.id(),
+            row,
+            target == null ? List.of() : List.of(target.joint()),
+            cause.follows(cured),
+            at,
+            by);
     return new MovedRow(
         target == null ? row.joints() : target.joint().title(), cause, angle, grip, load, again);
-  }
-
-  private void lookAgain(RecheckRow row, AsBuilt.@Nullable Target target, Instant at) {
-    mapper.add(
-        UUID.nameUUIDFromBytes(("again " + row.id()).getBytes(StandardCharsets.UTF_8)),
-        row.machineId(),
-        row.jobId(),
-        new RecheckDue("moved", "It moved at the last look.", true, null, null, null),
-        target == null ? row.jointIds() : json.writeValueAsString(List.of(target.joint().id())),
-        target == null ? row.joints() : target.joint().title(),
-        row.meterNow(),
-        at);
   }
 
   private static @Nullable Double figure(@Nullable String typed, String field) {

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param toolId the tool taken up instead
  * @param corrects the entry a correction is about
  * @param curve of the pull the reading comes from: pairs of degrees and N·m
+ * @param moved how a fastener moved that was only tried; figures as typed
  * @param doneAt by the device's clock; null when it does not say
  * @param by who says it, where that is not whose session it is; must have signed on at the device
  * @param witness with a second look, or a lead's word on a deviation, on someone else's tablet
@@ -36,13 +37,15 @@ public record Said(
     @Nullable String toolId,
     @Nullable UUID corrects,
     @Nullable String curve,
+    Saying.@Nullable TypedMovement moved,
     @Nullable UUID by,
     @Nullable Witness witness,
     @Nullable Instant doneAt) {
 
   Saying saying() {
     return new Saying(
-        id, stepId, kind, fastener, typed, unit, reason, finding, limit, toolId, corrects, curve);
+        id, stepId, kind, fastener, typed, unit, reason, finding, limit, toolId, corrects, curve,
+        moved);
   }
 
   /** Name and PIN of the other person; the PIN is checked and forgotten. */

@@ -6,6 +6,7 @@ import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.PackJoint;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.documents.pack.PackDraft;
+import app.unimetric.documents.shape.LookAgain;
 import app.unimetric.documents.shape.ShapeEdit;
 import app.unimetric.documents.shape.ShapeMerge;
 import app.unimetric.documents.shape.Shaping;
@@ -214,6 +215,22 @@ public class JobOpening {
       List<KnownValue> known =
           book.of(machine).stream().filter(v -> !v.source().isPartsOwn()).toList();
       remember(id, known, pack);
+    }
+    return jobs.job(id);
+  }
+
+  /**
+   * The job of looking again at joints of a signed one, by what was said on its sheet.
+   *
+   * @param id made by the sender; a resend finds the job already there
+   * @param jointIds of the joints that are due; empty for all
+   */
+  @Transactional
+  public Job lookAgain(UUID id, Job before, List<String> jointIds, Instant at, Signature by) {
+    Machine machine = fleet.inUse(before.machineId());
+    String document = LookAgain.of(sheets.document(before), jointIds);
+    if (jobs.open(id, machine.id(), packs.read(document).title(), document, null, at, by)) {
+      sheets.carryOver(before, id);
     }
     return jobs.job(id);
   }

@@ -120,6 +120,9 @@ class SheetController {
       throw Refusal.conflict(
           "Only a signed job has a way back; cancel this one instead.", Map.of());
     }
+    if (sheets.pack(before).isLookAgain()) {
+      throw Refusal.conflict("That job fitted nothing; go back from the one that did.", Map.of());
+    }
     return page(opening.back(back.id(), before, clock.instant(), person.signature()));
   }
 

@@ -20,6 +20,13 @@ interface SheetMapper {
   /** Whether an entry stands on the sheet of a job. */
   boolean isOnSheet(@Param("jobId") UUID jobId, @Param("id") UUID id);
 
+  /** An entry of one sheet on another's, in the name of who made it and with its time. */
+  void sayAgain(
+      @Param("id") UUID id,
+      @Param("jobId") UUID jobId,
+      @Param("rowId") UUID rowId,
+      @Param("document") String document);
+
   void append(
       @Param("id") UUID id,
       @Param("jobId") UUID jobId,

@@ -14,10 +14,15 @@ import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.settings.Settings;
 import app.unimetric.server.shelf.Stock;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -26,6 +31,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** The sheets of jobs: an append-only log each, and the plan that comes of it. */
 @Service
 public class Sheets {
+  private static final Set<SheetSaying.Kind> STANDS_AGAIN =
+      EnumSet.of(
+          SheetSaying.Kind.VALUE,
+          SheetSaying.Kind.DECISION,
+          SheetSaying.Kind.WITHDRAWAL,
+          SheetSaying.Kind.CHOICE,
+          SheetSaying.Kind.BY_FEEL,
+          SheetSaying.Kind.TOOL);
   private final SheetMapper mapper;
   private final Jobs jobs;
   private final Crib crib;
@@ -136,6 +149,34 @@ public class Sheets {
     }
     mapper.append(id, job.id(), said.kind().name(), SheetDocument.write(said), by, at);
     return jobs.job(job.id());
+  }
+
+  /**
+   * What was said on an earlier job's sheet of values, tools and questions stands on another's too,
+   * in the name of who said it then.
+   */
+  void carryOver(Job before, UUID jobId) {
+    Map<String, String> values = new HashMap<>();
+    for (SheetRow row : mapper.ofJob(before.id())) {
+      if (!STANDS_AGAIN.contains(row.kind())) {
+        continue;
+      }
+      UUID id = UUID.nameUUIDFromBytes((jobId + " " + row.id()).getBytes(StandardCharsets.UTF_8));
+      values.put(row.id().toString(), id.toString());
+      SheetSaying said = SheetDocument.read(row.kind(), row.document(), (joint, place) -> "");
+      mapper.sayAgain(id, jobId, row.id(), SheetDocument.write(about(said, values)));
+    }
+  }
+
+  /** What is said of a value is said of the same one on the other sheet. */
+  private static SheetSaying about(SheetSaying said, Map<String, String> values) {
+    if (said instanceof SheetSaying.DecisionMade d) {
+      return new SheetSaying.DecisionMade(
+          d.jointId(), values.getOrDefault(d.valueId(), d.valueId()), d.readAs(), d.reason());
+    }
+    return said instanceof SheetSaying.Withdrawn w
+        ? new SheetSaying.Withdrawn(values.getOrDefault(w.valueId(), w.valueId()), w.reason())
+        : said;
   }
 
   /** Whether an entry with this id was taken before. */

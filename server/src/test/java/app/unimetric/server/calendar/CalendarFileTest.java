@@ -36,6 +36,8 @@ class CalendarFileTest {
             null,
             null,
             null,
+            null,
+            null,
             null);
     // Lines are folded at 75 octets, a blank at the beginning of the next.
     return CalendarFile.of(List.of(recheck), Instant.EPOCH, "http://127.0.0.1:8080")
