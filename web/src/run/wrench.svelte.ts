@@ -15,6 +15,9 @@ interface Ended {
   typed?: string;
   unit: NonNullable<Saying['unit']>;
   curve?: string;
+  /** What is to be said of it. */
+  says?: 'READING' | 'HELD' | 'MOVED';
+  movedDeg?: string;
 }
 const CHOSEN = 'unimetric.wrench';
 
@@ -32,6 +35,8 @@ export class Wrench {
   pulling = $state(false);
   /** What the last pull came to, in words, where it brought no reading. */
   words = $state('');
+  /** How a fastener moved that was only tried, while it is asked why. */
+  moved = $state.raw<{ deg: string; curve: string | undefined }>();
   private stream: EventSource | undefined;
 
   constructor(private readonly run: BenchRun) {}
@@ -61,17 +66,7 @@ export class Wrench {
     });
     stream.addEventListener('ended', (e: MessageEvent<string>) => {
       this.leave();
-      const { words, typed, unit, curve } = JSON.parse(e.data) as Ended;
-      if (due === undefined || typed === undefined) this.words = words;
-      else
-        void this.run.say({
-          kind: 'READING',
-          stepId: due.stepId,
-          fastener: due.fastener,
-          typed,
-          unit,
-          ...(curve === undefined ? {} : { curve }),
-        });
+      this.took(due, JSON.parse(e.data) as Ended);
     });
     // A stream that broke is not opened again by itself: that would be another pull.
     stream.addEventListener('error', () => {
@@ -80,6 +75,20 @@ export class Wrench {
         'The wrench cannot be followed just now, and nothing was written down. Type its reading, or pull again.';
     });
     this.stream = stream;
+  }
+
+  private took(due: Due | undefined, ended: Ended): void {
+    const { says, words, typed, unit, movedDeg } = ended;
+    if (due === undefined || says === undefined) {
+      this.words = words;
+      return;
+    }
+    const curve = ended.curve === undefined ? {} : { curve: ended.curve };
+    const at = { stepId: due.stepId, fastener: due.fastener };
+    if (says === 'READING') void this.run.say({ kind: says, ...at, typed, unit, ...curve });
+    else if (says === 'MOVED' && this.run.step?.kind === 'TRY')
+      this.moved = { deg: movedDeg ?? '', curve: ended.curve };
+    else void this.run.say({ kind: says, ...at, ...curve });
   }
 
   leave(): void {

@@ -25,8 +25,18 @@
     pulls: boolean;
     step: Schemas['RunStep'];
     padOpen: boolean;
+    /** Whether it is being said how something moved that was only tried. */
+    how: boolean;
   }
-  let { run, wrench, dial, pulls, step, padOpen = $bindable() }: Props = $props();
+  let {
+    run,
+    wrench,
+    dial,
+    pulls,
+    step,
+    padOpen = $bindable(),
+    how = $bindable(),
+  }: Props = $props();
   const runState = $derived(run.page.state);
   const permits = $derived(runState.permits);
   const pending = $derived(runState.pending);
@@ -48,7 +58,8 @@
   };
   const renewing = $derived(permits.includes('REPLACED') && !step.judged);
   const main = $derived(permits.find((p) => p in MAIN));
-  const pulling = $derived(pulls && permits.includes('READING'));
+  const pulled = $derived(permits.includes('READING') || permits.includes('HELD'));
+  const pulling = $derived(pulls && pulled);
   const mainWords = $derived(
     main === undefined
       ? ''
@@ -70,10 +81,16 @@
       e.preventDefault();
       void run.say({ kind: main });
     } else if (e.key.toLowerCase() === 'm' && permits.includes('MOVED')) {
-      void run.say({ kind: 'MOVED' });
+      sayMoved();
     } else if (/^[0-9.,]$/.test(e.key) && permits.includes('READING')) {
       padOpen = true;
     }
+  }
+
+  /** Of what is only tried it is asked how and why. */
+  function sayMoved() {
+    if (step.kind === 'TRY') how = !how;
+    else void run.say({ kind: 'MOVED' });
   }
 
   /** Then the next press of the bar pulls, or says that it clicked; it does not take or lay it down again. */
@@ -185,7 +202,8 @@
         class="large"
         kind="tertiary"
         disabled={stopped}
-        on:click={() => void run.say({ kind: 'MOVED' })}>It moved <kbd>M</kbd></Button
+        aria-expanded={step.kind === 'TRY' ? how : undefined}
+        on:click={sayMoved}>It moved <kbd>M</kbd></Button
       >
     {/if}
     {#if permits.includes('READING')}
@@ -196,18 +214,18 @@
         aria-expanded={padOpen}
         on:click={() => (padOpen = !padOpen)}>Type a reading</Button
       >
-      {#if step.reading}
-        <Button
-          class="large"
-          kind="tertiary"
-          disabled={stopped || run.away}
-          aria-pressed={wrench.chosen}
-          on:click={() => void take()}
-          >Simulated wrench {#if wrench.chosen}<Checkmark size={20} />{/if}</Button
-        >
-      {/if}
     {/if}
-    {#if step.kind !== 'SIGN_OFF'}<TakePhotograph {run} {step} />{/if}
+    {#if pulled && step.reading && (!how || wrench.chosen)}
+      <Button
+        class="large"
+        kind="tertiary"
+        disabled={stopped || run.away}
+        aria-pressed={wrench.chosen}
+        on:click={() => void take()}
+        >Simulated wrench {#if wrench.chosen}<Checkmark size={20} />{/if}</Button
+      >
+    {/if}
+    {#if step.kind !== 'SIGN_OFF' && !how}<TakePhotograph {run} {step} />{/if}
   </div>
   {#if lets}
     <form
@@ -231,7 +249,7 @@
       </Button>
     </form>
   {/if}
-  {#if run.joint && permits.includes('AMENDED')}
+  {#if run.joint && permits.includes('AMENDED') && !how}
     <TakeTool {run} joint={run.joint} {stopped} />
   {/if}
 {:else}

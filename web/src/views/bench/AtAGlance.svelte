@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { CheckmarkOutline } from 'carbon-icons-svelte';
+  import { CheckmarkOutline, WarningAlt } from 'carbon-icons-svelte';
   import type { Schemas } from '../../api/client';
   import EntryWords from '../log/EntryWords.svelte';
 
@@ -10,6 +10,7 @@
   let { summary, sheet }: Props = $props();
   const titles = $derived(new Map(sheet.steps.map((s) => [s.id, s.title])));
   const lists = $derived([
+    ['Moved when it was tried', summary.moved],
     ['Left not as it should be', summary.left],
     ['Found not as it should be', summary.foundBad],
     ['Outside the band, let stand', summary.outOfBand],
@@ -19,7 +20,12 @@
 </script>
 
 {#if summary.clean}
-  <p class="clean"><CheckmarkOutline size={20} /> Nothing was out of band, found bad or left.</p>
+  <p class="clean">
+    <CheckmarkOutline size={20} /> Nothing was out of band, found bad, moved or left.
+  </p>
+{/if}
+{#if summary.moved.length}
+  <p class="bad"><WarningAlt size={20} /> It did not all hold.</p>
 {/if}
 {#each lists as [title, all] (title)}
   {#if all.length}
@@ -51,6 +57,14 @@
     display: grid;
     grid-template-columns: minmax(10rem, 1fr) 2fr;
     gap: 0.25rem 1rem;
+  }
+  .bad {
+    color: var(--bad);
+    font-size: 1.25rem;
+  }
+  .bad :global(svg) {
+    fill: var(--bad);
+    vertical-align: text-bottom;
   }
   .clean {
     display: flex;

@@ -13,6 +13,7 @@
   import DialPanel from './DialPanel.svelte';
   import EntryList from './EntryList.svelte';
   import HandOver from './HandOver.svelte';
+  import HowItMoved from './HowItMoved.svelte';
   import LeftStanding from './LeftStanding.svelte';
   import NextSteps from './NextSteps.svelte';
   import OutOfReach from './OutOfReach.svelte';
@@ -37,6 +38,18 @@
   });
 
   let padOpen = $state(false);
+  let how = $state(false);
+  const fastenerInHand = $derived(
+    `${run.step?.id} ${run.page.state.nextFastener} ${run.page.state.round}`,
+  );
+  $effect(() => {
+    void fastenerInHand;
+    how = false;
+    wrench.moved = undefined;
+  });
+  $effect(() => {
+    if (wrench.moved) how = true;
+  });
   const runState = $derived(run.page.state);
   const order = $derived(run.step?.order ?? []);
   /** The joint in hand, or the one that comes loose. */
@@ -57,7 +70,11 @@
   );
   /** Where it can be followed: with a setting, in reach. */
   const pulls = $derived(
-    wrench.chosen && step?.kind === 'TIGHTEN' && step.reading !== undefined && !run.away,
+    wrench.chosen &&
+      step !== undefined &&
+      step.reading !== undefined &&
+      step.kind !== 'ANGLE' &&
+      !run.away,
   );
 </script>
 
@@ -138,14 +155,18 @@
       {/if}
     </div>
     <div class="right">
-      <StepInHand {run} step={run.step} joint={run.joint} />
+      {#if how && run.step.kind === 'TRY'}
+        <HowItMoved {run} step={run.step} pulled={wrench.moved} />
+      {:else}
+        <StepInHand {run} step={run.step} joint={run.joint} />
+      {/if}
       {#if !turns}
         <StepPhotographs {run} step={run.step} />
       {/if}
     </div>
     <div class="actions">
       {#key `${run.step.id} ${runState.nextFastener} ${runState.round} ${runState.pending?.event.id}`}
-        <Actions {run} {wrench} {dial} {pulls} step={run.step} bind:padOpen />
+        <Actions {run} {wrench} {dial} {pulls} step={run.step} bind:padOpen bind:how />
       {/key}
     </div>
   </section>

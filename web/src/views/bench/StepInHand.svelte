@@ -17,9 +17,7 @@
   /** With the tool that is in hand now. */
   const step = $derived(run.page.state.stepAmended ?? laidOut);
   const runState = $derived(run.page.state);
-  const turns = $derived(
-    step.kind === 'TIGHTEN' || step.kind === 'CHECK_PASS' || step.kind === 'ANGLE',
-  );
+  const turns = $derived(step.order.length > 0);
   const found = $derived(
     step.comparesWith === undefined
       ? undefined
@@ -37,7 +35,9 @@
 <p class="group">
   {step.group}
   {#if step.hold}<span class="hold"><Locked size={16} /> Hold point</span>{/if}
-  {#if step.kind === 'CHECK_PASS'}<span class="soft">round {runState.round}</span>{/if}
+  {#if step.kind === 'CHECK_PASS' || runState.round > 1}<span class="soft"
+      >round {runState.round}</span
+    >{/if}
 </p>
 <h2 class="title" class:alone={!turns}>{step.title}</h2>
 

@@ -49,6 +49,7 @@
         ['CROSS_THREADED', 'crossed thread'],
         ['STRIPPED', 'thread that gives'],
         ['BOTTOMED', 'bolt that bottoms'],
+        ['SETTLED', 'joint that has settled'],
         ['BATTERY', 'empty battery'],
         ['DROP_OUT', 'wrench not heard'],
       ]}

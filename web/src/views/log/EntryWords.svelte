@@ -62,7 +62,7 @@
     {:else}<span></span>{/if}
     <span>
       {KIND[e.event.kind]}
-      {#if figure}<strong class="figure">{figure}</strong>{/if}
+      {#if e.event.moved}{figure}{:else if figure}<strong class="figure">{figure}</strong>{/if}
       {#if e.event.limit !== undefined}<span class="soft figure"
           >limit on the part {plain(e.event.limit)}</span
         >{/if}

@@ -4,6 +4,7 @@
   import { here } from '../../api/session.svelte';
   import { moment } from '../../joint/figures';
   import DueWhen from './DueWhen.svelte';
+  import LookAgain from './LookAgain.svelte';
   import RecheckMark from './RecheckMark.svelte';
   import SettleRecheck from './SettleRecheck.svelte';
 
@@ -34,14 +35,21 @@
           {/if}
         </span>
         {#if !r.outcome && here.mayWork}
-          <Button
-            kind="ghost"
-            size="field"
-            aria-expanded={open === r.id}
-            on:click={() => (open = open === r.id ? '' : r.id)}
-          >
-            Settle
-          </Button>
+          <span class="ways">
+            {#if r.lookJobId}
+              <a href="/jobs/{r.lookJobId}/sheet">Being looked at in job {r.lookJobNumber}</a>
+            {:else}
+              <LookAgain recheckId={r.id} about={r.joints} />
+            {/if}
+            <Button
+              kind="ghost"
+              size="field"
+              aria-expanded={open === r.id}
+              on:click={() => (open = open === r.id ? '' : r.id)}
+            >
+              Settle
+            </Button>
+          </span>
         {/if}
       </div>
       {#if r.moved}
@@ -75,6 +83,13 @@
     grid-template-columns: 6.5rem minmax(0, 3fr) minmax(0, 2fr) auto;
     gap: 0.25rem 1rem;
     align-items: center;
+  }
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.25rem 0.75rem;
+    align-items: center;
+    justify-content: flex-end;
   }
   .block {
     display: block;

@@ -1,8 +1,6 @@
 <script lang="ts">
   import { api, ask } from '../../api/client';
-  import { Submission } from '../../api/submission.svelte';
-  import { navigate } from '../../router';
-  import TroubleNote from '../../shell/TroubleNote.svelte';
+  import OpensJob from '../../shell/OpensJob.svelte';
 
   interface Props {
     /** The signed job whose part comes off again. */
@@ -12,23 +10,10 @@
     label: string;
   }
   let { jobId, words, label }: Props = $props();
-  const sending = new Submission();
-  const prepare = () =>
-    sending.send(
-      [jobId],
-      (id) =>
-        ask(
-          api.POST('/api/jobs/{id}/back', { params: { path: { id: jobId } }, body: { id } }),
-        ).then(() => id),
-      (id) => navigate('/jobs/:id/sheet', { params: { id } }),
+  const open = (id: string) =>
+    ask(api.POST('/api/jobs/{id}/back', { params: { path: { id: jobId } }, body: { id } })).then(
+      () => id,
     );
 </script>
 
-<button
-  class="quiet"
-  type="button"
-  aria-label={label}
-  disabled={sending.busy}
-  onclick={() => void prepare()}>{words}</button
->
-{#if sending.trouble}<TroubleNote trouble={sending.trouble} />{/if}
+<OpensJob of={jobId} {words} {label} {open} />

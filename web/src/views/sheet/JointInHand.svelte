@@ -55,6 +55,7 @@
     CROSS: '',
     ALTERNATE: 'in turn',
     CIRCULAR_CHECK: 'check round',
+    TRY: 'tried at the target, as it is',
     ANGLE: 'by the angle stated',
   };
   const undone = $derived(asTyped(find(shape.document, [...joint.at, 'undo', 'text'])));
@@ -65,7 +66,7 @@
   const passes = $derived(
     joint.passes
       .map((p) =>
-        p.kind === 'HAND' || p.kind === 'CIRCULAR_CHECK' || p.kind === 'ANGLE'
+        p.kind === 'HAND' || p.kind === 'CIRCULAR_CHECK' || p.kind === 'ANGLE' || p.kind === 'TRY'
           ? PASS[p.kind]
           : `${Math.round(p.percent)} % ${PASS[p.kind]}`.trim(),
       )

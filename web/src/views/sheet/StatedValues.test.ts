@@ -40,7 +40,7 @@ function joint(more: Partial<Joint>): Joint {
       },
     ],
     slots: [],
-    turning: { end: 'BOLT', usedOnce: false, minutes: 0 },
+    turning: { end: 'BOLT', usedOnce: false, minutes: 0, tried: false },
     ready: false,
     governing: 0,
     conflicts: [],

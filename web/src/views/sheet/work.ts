@@ -36,7 +36,7 @@ export function inSequence(sheet: Sheet): WorkRow[] {
   if (!sheet.work.length) return sheet.joints.map((j) => ofJoint(j, 'tighten', ''));
   return sheet.work.map((line) => {
     const joint = sheet.joints.find((j) => j.id === line.jointId) ?? undone(sheet, line);
-    if (joint && line.kind === 'FINAL')
+    if (joint && (line.kind === 'FINAL' || line.kind === 'TRY'))
       return { ...ofJoint(joint, line.doing, line.text), why: line.why ?? '' };
     const key = joint ? joint.id : line.at.join('/') || line.title;
     return {

@@ -3,7 +3,7 @@ package app.unimetric.tablet;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Finding;
-import app.unimetric.core.bench.Moved;
+import app.unimetric.core.bench.MovedFastener;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.Saying;
 import app.unimetric.core.bench.Signature;
@@ -64,12 +64,12 @@ final class EntryReader {
         typedMovement(f.objectOrNull("moved")));
   }
 
-  private static @Nullable Moved moved(@Nullable JsonObject o) {
+  private static @Nullable MovedFastener moved(@Nullable JsonObject o) {
     if (o == null) {
       return null;
     }
     Fields f = new Fields(o);
-    return new Moved(
+    return new MovedFastener(
         f.one("cause", MovedCause.values()), f.numberOrNull("angleDeg"), f.numberOrNull("gripMm"));
   }
 

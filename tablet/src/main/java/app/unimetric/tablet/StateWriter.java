@@ -2,7 +2,7 @@ package app.unimetric.tablet;
 
 import app.unimetric.core.bench.CureClock;
 import app.unimetric.core.bench.Entry;
-import app.unimetric.core.bench.Moved;
+import app.unimetric.core.bench.MovedFastener;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
@@ -118,7 +118,7 @@ final class StateWriter {
     return o;
   }
 
-  private static JsonObject moved(Moved m) {
+  private static JsonObject moved(MovedFastener m) {
     JsonObject o = new JsonObject().add("cause", m.cause().name());
     put(o, "angleDeg", m.angleDeg());
     put(o, "gripMm", m.gripMm());

@@ -12,9 +12,16 @@ import org.jspecify.annotations.Nullable;
  * @param settingNm what the tool brings to it as it is set, N·m
  * @param fullNm what it carries in the end, N·m
  * @param unit of the tool
+ * @param tried whether it is tight already and only tried
  */
 public record DuePull(
-    String stepId, int fastener, double startNm, double settingNm, double fullNm, TorqueUnit unit) {
+    String stepId,
+    int fastener,
+    double startNm,
+    double settingNm,
+    double fullNm,
+    TorqueUnit unit,
+    boolean tried) {
 
   /** The pull due in a run; empty where no torque tool is pulled next. */
   public static Optional<DuePull> of(RunSheet sheet, RunState state) {
@@ -24,7 +31,10 @@ public record DuePull(
             ? amended
             : state.currentStep() == null ? null : sheet.step(state.currentStep()).orElse(null);
     Integer fastener = state.nextFastener();
-    if (step == null || fastener == null || !state.permits().contains(EventKind.READING)) {
+    boolean tried = state.permits().contains(EventKind.HELD);
+    if (step == null
+        || fastener == null
+        || !tried && !state.permits().contains(EventKind.READING)) {
       return Optional.empty();
     }
     Double setting = step.settingNm();
@@ -39,13 +49,16 @@ public record DuePull(
         new DuePull(
             step.id(),
             fastener,
-            startNm(
-                aim,
-                state.percentByFastener().getOrDefault(fastener, 0.0),
-                pending == null ? null : pending.torqueNm()),
+            tried
+                ? setting
+                : startNm(
+                    aim,
+                    state.percentByFastener().getOrDefault(fastener, 0.0),
+                    pending == null ? null : pending.torqueNm()),
             setting,
             aim == null ? setting : Math.max(aim, setting),
-            reading.unit()));
+            reading.unit(),
+            tried));
   }
 
   /**

@@ -15,15 +15,21 @@ import org.jspecify.annotations.Nullable;
  *
  * @param joints that moved or were loose
  * @param worst of how they moved: what is taken apart stands before what only settled
+ * @param load the worst one's: how far, and what load had gone; null when nobody looked
  * @param follows for all of them
- * @param words of each
+ * @param words of each where there are several; empty else
  */
-public record Looked(List<RunJoint> joints, Moved worst, MovedCause.Follows follows, String words) {
+public record Looked(
+    List<RunJoint> joints,
+    MovedFastener worst,
+    @Nullable String load,
+    MovedCause.Follows follows,
+    String words) {
   public Looked {
     joints = List.copyOf(joints);
   }
 
-  private record One(RunJoint joint, Moved moved, String words) {
+  private record One(RunJoint joint, MovedFastener moved, String words) {
     MovedCause.Follows follows() {
       return moved.follows(joint);
     }
@@ -40,7 +46,7 @@ public record Looked(List<RunJoint> joints, Moved worst, MovedCause.Follows foll
       RunStep step = sheet.step(entry.event().stepId()).orElse(null);
       RunJoint joint =
           step == null || step.jointId() == null ? null : sheet.joint(step.jointId()).orElse(null);
-      Moved moved = step == null || !entry.counts() ? null : moved(step, entry);
+      MovedFastener moved = step == null || !entry.counts() ? null : moved(step, entry);
       if (joint != null && moved != null && (jointIds.isEmpty() || jointIds.contains(joint.id()))) {
         found.add(new One(joint, moved, joint.title() + ": " + said(entry)));
       }
@@ -55,15 +61,18 @@ public record Looked(List<RunJoint> joints, Moved worst, MovedCause.Follows foll
             new Looked(
                 List.copyOf(joints),
                 one.moved(),
+                one.moved().load(one.joint()),
                 one.follows(),
-                found.stream().map(One::words).distinct().collect(Collectors.joining(" "))));
+                found.size() == 1
+                    ? ""
+                    : found.stream().map(One::words).distinct().collect(Collectors.joining(" "))));
   }
 
   /** What was only looked at and not as it should be came loose for a cause nobody knows yet. */
-  private static @Nullable Moved moved(RunStep step, Entry entry) {
+  private static @Nullable MovedFastener moved(RunStep step, Entry entry) {
     boolean loose =
         step.judged() && (entry.verdict() == Verdict.BAD || entry.verdict() == Verdict.PUT_RIGHT);
-    return loose ? new Moved(MovedCause.NOT_FOUND, null, null) : entry.event().moved();
+    return loose ? new MovedFastener(MovedCause.NOT_FOUND, null, null) : entry.event().moved();
   }
 
   private static String said(Entry entry) {

@@ -329,7 +329,7 @@ public final class Replay {
           default -> Verdict.DONE;
         };
     Entry judged = Entry.judged(event, round(step), step, torque, verdict, curve);
-    Moved moved = event.moved();
+    MovedFastener moved = event.moved();
     add(moved == null ? judged : judged.showing(moved.words(jointOf(step))));
     settle(step, fastener, event.id(), verdict);
     if (event.kind() == EventKind.SIGNED_OFF) {
@@ -340,7 +340,7 @@ public final class Replay {
   /** What the curve of a pull tells against its fastener, beside its like of the same pass. */
   private Optional<CurveVerdict> against(RunEvent event, RunStep step) {
     String written = event.curve();
-    if (written == null) {
+    if (written == null || event.kind() != EventKind.READING) {
       return Optional.empty();
     }
     Double aim =

@@ -19,7 +19,8 @@ import org.jspecify.annotations.Nullable;
  * @param limit what stands on the part as the limit of a measurement, in its unit
  * @param toolId the tool taken up instead
  * @param corrects the entry a correction is about
- * @param curve of the pull a reading comes from, as {@link Curve#written} writes it
+ * @param curve of the pull a reading comes from, or what was tried, as {@link Curve#written} writes
+ *     it
  * @param moved how a fastener moved that was only tried
  * @param by who
  * @param witness the other person of a second look
@@ -38,7 +39,7 @@ public record RunEvent(
     @Nullable String toolId,
     @Nullable UUID corrects,
     @Nullable String curve,
-    @Nullable Moved moved,
+    @Nullable MovedFastener moved,
     Signature by,
     @Nullable Signature witness,
     EntryTime time) {
@@ -73,7 +74,12 @@ public record RunEvent(
     boolean measures = kind == EventKind.MEASURED || kind == EventKind.FOUND;
     problems.require(limit == null || measures, "limit", "belongs to a measurement only.");
     problems.require(
-        curve == null || kind == EventKind.READING, "curve", "belongs to a reading only.");
+        curve == null
+            || kind == EventKind.READING
+            || kind == EventKind.HELD
+            || kind == EventKind.MOVED,
+        "curve",
+        "belongs to what a tool was pulled for only.");
     problems.require(
         moved == null || kind == EventKind.MOVED,
         "moved",

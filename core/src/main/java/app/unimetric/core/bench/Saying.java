@@ -62,7 +62,7 @@ public record Saying(
         toolId,
         corrects,
         curve,
-        moved == null ? null : Moved.parse(moved.cause(), moved.angleDeg(), moved.gripMm()),
+        moved == null ? null : MovedFastener.parse(moved.cause(), moved.angleDeg(), moved.gripMm()),
         person,
         witness,
         time);

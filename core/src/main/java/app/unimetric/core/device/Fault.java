@@ -10,6 +10,8 @@ public enum Fault {
   STRIPPED,
   /** The bolt meets the ground of its hole, or the nut the end of its thread. */
   BOTTOMED,
+  /** What was tight has lost part of its load. */
+  SETTLED,
   /** The battery gives out. */
   BATTERY,
   /** The wrench is not heard any more. */

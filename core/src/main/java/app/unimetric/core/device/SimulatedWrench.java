@@ -39,6 +39,10 @@ public final class SimulatedWrench implements TorqueWrench {
   private static final double CUT_AT = 0.55;
   private static final double BACK_OFF_STIFFNESS = 8;
   private static final double BOTTOM_STIFFNESS = 16;
+
+  /** What a joint that has settled still holds of what it carried. */
+  private static final double STILL_HELD = 0.65;
+
   private static final double CROSSED_DEG = 420;
   private final double fullNm;
   private final double degreesPerSecond;
@@ -71,7 +75,8 @@ public final class SimulatedWrench implements TorqueWrench {
   }
 
   @Override
-  public Pull pull(double startNm, double settingNm) {
+  public Pull pull(double carriedNm, double settingNm) {
+    double startNm = fault == Fault.SETTLED ? STILL_HELD * carriedNm : carriedNm;
     List<Sample> read = new ArrayList<>();
     SplittableRandom chance = new SplittableRandom(seed);
     double clickNm = settingNm * (1 + CLICK_SPREAD * chance.nextDouble(-1, 1));

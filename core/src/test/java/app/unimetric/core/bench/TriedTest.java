@@ -58,7 +58,7 @@ class TriedTest {
     return new AtTheBench(RunSheetWriter.write(plan()));
   }
 
-  private static RunState moved(AtTheBench bench, Moved moved) {
+  private static RunState moved(AtTheBench bench, MovedFastener moved) {
     RunState s = bench.state();
     bench.log.add(
         new RunEvent(
@@ -154,7 +154,7 @@ class TriedTest {
   void whatSettledIsTriedRoundAgainUntilNothingMoves() {
     AtTheBench bench = at("try.pair");
     bench.say(EventKind.HELD);
-    RunState state = moved(bench, new Moved(MovedCause.SETTLED, 12.0, 40.0));
+    RunState state = moved(bench, new MovedFastener(MovedCause.SETTLED, 12.0, 40.0));
     assertThat(state.currentStep()).isEqualTo("try.pair");
     assertThat(state.round()).isEqualTo(2);
     assertThat(state.doneFasteners()).isEmpty();
@@ -179,7 +179,7 @@ class TriedTest {
   })
   void whatIsTakenApartIsNotNippedUp(String step, MovedCause cause) {
     AtTheBench bench = at(step);
-    moved(bench, new Moved(cause, null, null));
+    moved(bench, new MovedFastener(cause, null, null));
     assertThat(bench.last().shown())
         .isEqualTo(
             "Why: "
@@ -195,7 +195,7 @@ class TriedTest {
   @Test
   void aMoveSaidByMistakeIsStruckAndTriedAgain() {
     AtTheBench bench = at("try.pair");
-    moved(bench, new Moved(MovedCause.DAMAGED, null, null));
+    moved(bench, new MovedFastener(MovedCause.DAMAGED, null, null));
     RunEvent wrong = bench.last().event();
     bench.log.add(
         new RunEvent(
@@ -243,23 +243,120 @@ class TriedTest {
   @ParameterizedTest
   @CsvSource({"0.1,", "1080,", "12, 500", "12, 0.1"})
   void figuresWithinReasonAreTaken(double angle, Double grip) {
-    assertThat(new Moved(MovedCause.SETTLED, angle, grip).angleDeg()).isEqualTo(angle);
+    assertThat(new MovedFastener(MovedCause.SETTLED, angle, grip).angleDeg()).isEqualTo(angle);
   }
 
   @ParameterizedTest
   @CsvSource({"0, 40, angleDeg", "1081, 40, angleDeg", "12, 0, gripMm", "12, 501, gripMm"})
   void figuresBeyondReasonAreRefused(double angle, Double grip, String field) {
-    assertThatThrownBy(() -> new Moved(MovedCause.SETTLED, angle, grip))
+    assertThatThrownBy(() -> new MovedFastener(MovedCause.SETTLED, angle, grip))
         .isInstanceOf(InvalidInput.class)
         .hasMessageContaining(field);
   }
 
   @Test
   void whatIsTypedIsReadAndWhatIsEmptyWasNotLookedAt() {
-    assertThat(Moved.parse(MovedCause.SETTLED, "12,5", " "))
-        .isEqualTo(new Moved(MovedCause.SETTLED, 12.5, null));
-    assertThatThrownBy(() -> Moved.parse(MovedCause.SETTLED, "a bit", null))
+    assertThat(MovedFastener.parse(MovedCause.SETTLED, "12,5", " "))
+        .isEqualTo(new MovedFastener(MovedCause.SETTLED, 12.5, null));
+    assertThatThrownBy(() -> MovedFastener.parse(MovedCause.SETTLED, "a bit", null))
         .isInstanceOf(InvalidInput.class)
         .hasMessageContaining("angleDeg");
+  }
+
+  @Test
+  void aPullAtWhatIsOnlyTriedBeginsTight() {
+    AtTheBench bench = at("try.pair");
+    RunStep step = bench.inHand();
+    assertThat(DuePull.of(bench.sheet, bench.state()))
+        .hasValueSatisfying(
+            due -> {
+              assertThat(due.tried()).isTrue();
+              assertThat(due.startNm()).isEqualTo(step.settingNm());
+              assertThat(due.settingNm()).isEqualTo(step.settingNm());
+            });
+    assertThat(DuePull.of(bench.sheet, at("try.stretch").state())).isEmpty();
+  }
+
+  @Test
+  void theCurveOfATryIsKeptAndJudgesNothing() {
+    AtTheBench bench = at("try.pair");
+    RunState s = bench.state();
+    bench.log.add(
+        new RunEvent(
+            UUID.randomUUID(),
+            s.currentStep(),
+            EventKind.HELD,
+            s.nextFastener(),
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            "0:0 90:20 120:2",
+            null,
+            new Signature(UUID.randomUUID(), "Bram", false),
+            null,
+            EntryTime.at(java.time.Instant.parse("2026-05-04T08:00:00Z"))));
+    assertThat(bench.last().verdict()).isEqualTo(Verdict.HELD);
+    assertThat(bench.last().event().curve()).isNotNull();
+    assertThat(bench.last().curve()).isNull();
+  }
+
+  @Test
+  void whatALookComesToIsTheWorstOfIt() {
+    AtTheBench bench = at("try.plate");
+    assertThat(Looked.of(bench.sheet, bench.state(), List.of())).isEmpty();
+    while (!bench.state().currentStep().equals("try.pair")) {
+      bench.say(bench.state().permits().get(0));
+    }
+    moved(bench, new MovedFastener(MovedCause.SETTLED, 12.0, 40.0));
+    Looked one = Looked.of(bench.sheet, bench.state(), List.of()).orElseThrow();
+    assertThat(one.joints()).extracting(RunJoint::id).containsExactly("pair");
+    assertThat(one.follows()).isEqualTo(MovedCause.Follows.LOOK_AGAIN);
+    assertThat(one.load()).startsWith("12° of M8");
+    assertThat(one.words()).isEmpty();
+    while (!bench.state().currentStep().equals("try.nut")) {
+      bench.say(EventKind.HELD);
+    }
+    moved(bench, new MovedFastener(MovedCause.DAMAGED, null, null));
+    Looked both = Looked.of(bench.sheet, bench.state(), List.of()).orElseThrow();
+    assertThat(both.joints()).extracting(RunJoint::id).containsExactly("pair", "nut");
+    assertThat(both.worst().cause()).isEqualTo(MovedCause.DAMAGED);
+    assertThat(both.follows()).isEqualTo(MovedCause.Follows.TAKE_APART);
+    assertThat(both.load()).isNull();
+    assertThat(both.words()).contains("Joint pair: 12°").contains("Joint nut: Why: thread or part");
+    assertThat(Looked.of(bench.sheet, bench.state(), List.of("plate"))).isEmpty();
+    assertThat(Looked.of(bench.sheet, bench.state(), List.of("pair")).orElseThrow().follows())
+        .isEqualTo(MovedCause.Follows.LOOK_AGAIN);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"GOOD, false", "BAD, true", "PUT_RIGHT, true"})
+  void whatWasLooseWhereNoTorqueTellsIsTakenApart(Finding finding, boolean loose) {
+    AtTheBench bench = at("try.stretch");
+    bench.log.add(
+        new RunEvent(
+            UUID.randomUUID(),
+            "try.stretch",
+            EventKind.FOUND,
+            null,
+            null,
+            null,
+            "turned by hand",
+            finding,
+            null,
+            null,
+            null,
+            null,
+            null,
+            new Signature(UUID.randomUUID(), "Bram", false),
+            null,
+            EntryTime.at(java.time.Instant.parse("2026-05-04T08:00:00Z"))));
+    assertThat(Looked.of(bench.sheet, bench.state(), List.of("stretch")).isPresent())
+        .isEqualTo(loose);
+    Looked.of(bench.sheet, bench.state(), List.of("stretch"))
+        .ifPresent(l -> assertThat(l.follows()).isEqualTo(MovedCause.Follows.TAKE_APART));
   }
 }

@@ -3,7 +3,7 @@ package app.unimetric.documents.run;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Finding;
-import app.unimetric.core.bench.Moved;
+import app.unimetric.core.bench.MovedFastener;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -61,12 +61,12 @@ public record EventDocument(
 
   /** How a fastener moved: why, degrees, mm of what is clamped. */
   public record MovedFields(MovedCause cause, @Nullable Double angleDeg, @Nullable Double gripMm) {
-    static @Nullable MovedFields of(@Nullable Moved m) {
+    static @Nullable MovedFields of(@Nullable MovedFastener m) {
       return m == null ? null : new MovedFields(m.cause(), m.angleDeg(), m.gripMm());
     }
 
-    Moved moved() {
-      return new Moved(cause, angleDeg, gripMm);
+    MovedFastener moved() {
+      return new MovedFastener(cause, angleDeg, gripMm);
     }
   }
 

@@ -2,7 +2,7 @@ package app.unimetric.documents.run;
 
 import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Entry;
-import app.unimetric.core.bench.Moved;
+import app.unimetric.core.bench.MovedFastener;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunSheet;
@@ -157,7 +157,7 @@ public record OpenRecord(String json) {
     put(o, "curve", event.curve());
     put(o, "curveVerdict", entry.curve() == null ? null : entry.curve().words());
     put(o, "limit", event.limit());
-    Moved moved = event.moved();
+    MovedFastener moved = event.moved();
     if (moved != null) {
       o.put("movedCause", moved.cause().name());
       put(o, "movedDeg", moved.angleDeg());

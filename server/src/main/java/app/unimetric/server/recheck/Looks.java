@@ -101,7 +101,7 @@ class Looks {
         UUID.nameUUIDFromBytes(("looked " + row.id()).getBytes(StandardCharsets.UTF_8)),
         row.id(),
         (bad == null ? Rechecks.Outcome.HELD : Rechecks.Outcome.MOVED).name(),
-        bad == null ? note : shortened(note + " " + bad.words()),
+        bad == null ? note : shortened((note + " " + bad.words()).strip()),
         bad == null
             ? null
             : new MovedRow(
@@ -109,7 +109,7 @@ class Looks {
                 bad.worst().cause(),
                 bad.worst().angleDeg(),
                 bad.worst().gripMm(),
-                null,
+                bad.load(),
                 redo),
         signed.by(),
         signed.at());

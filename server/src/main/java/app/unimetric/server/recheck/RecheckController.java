@@ -1,11 +1,11 @@
 package app.unimetric.server.recheck;
 
 import app.unimetric.core.recheck.MovedCause;
+import app.unimetric.core.recheck.MovedCauseChoice;
 import app.unimetric.server.people.SignedIn;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -43,13 +43,9 @@ class RecheckController {
       @Schema(description = "thickness of what is clamped, mm, as typed")
           @Nullable String gripMm) {}
 
-  /** A cause to choose, with its words. */
-  @Schema(name = "MovedCauseChoice")
-  record CauseChoice(MovedCause code, String words) {}
-
   @GetMapping("/api/rechecks/causes")
-  List<CauseChoice> causes() {
-    return Arrays.stream(MovedCause.values()).map(c -> new CauseChoice(c, c.words())).toList();
+  List<MovedCauseChoice> causes() {
+    return MovedCauseChoice.all();
   }
 
   @GetMapping("/api/machines/{id}/rechecks")

@@ -10,6 +10,7 @@ import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.Summary;
 import app.unimetric.core.bench.Tray;
 import app.unimetric.core.photograph.AsItWas;
+import app.unimetric.core.recheck.MovedCauseChoice;
 import app.unimetric.core.tool.ToolStanding;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
@@ -94,6 +95,7 @@ class RunController {
    * @param drawnBeside joints that are drawn beside steps that turn nothing, by the step's id
    * @param asItWas steps at which it matters how it was, each with those whose photographs show it
    * @param dialled steps at which a dial gauge reads
+   * @param movedCauses why something that is only tried may have moved
    * @param toolsOut when tools of the sheet were out of use, by the tool's id, so that a device out
    *     of reach plays the log as the server does
    * @param summary what must be seen at a glance before it is signed
@@ -112,6 +114,7 @@ class RunController {
       Map<String, String> drawnBeside,
       Map<String, List<String>> asItWas,
       List<String> dialled,
+      List<MovedCauseChoice> movedCauses,
       Map<String, List<ToolStanding.Span>> toolsOut,
       String startedBy,
       Instant startedAt,
@@ -218,6 +221,7 @@ class RunController {
         run.sheet().drawnBeside(),
         AsItWas.of(run.sheet()),
         DueDial.steps(run.sheet()),
+        MovedCauseChoice.all(),
         run.toolsOut().spans(),
         run.startedBy(),
         run.startedAt(),

@@ -139,4 +139,52 @@ class WrenchTest {
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.detail()).contains("curve");
   }
+
+  /** A job of which something is tried, with its first try in hand. */
+  private JobRun lookingAgain() {
+    JobRun fitted = JobRun.skidPlate(bram);
+    JsonNode state = fitted.run().path("state");
+    while (!state.path("signedOff").asBoolean()) {
+      Map<String, Object> said = fitted.said(state.path("permits").get(0).asString(), state);
+      if (said.get("kind").equals("SECOND_LOOK")) {
+        said.put("witness", Map.of("name", "Asta", "pin", "2468"));
+      }
+      state = fitted.send(said).body().path("state");
+    }
+    String machine = JobRun.machineId(bram, "Mule 2");
+    for (JsonNode r : bram.get("/api/machines/" + machine + "/rechecks").body()) {
+      if (r.path("jobId").asString().equals(fitted.id.toString())) {
+        JobRun look = new JobRun(bram);
+        bram.post("/api/rechecks/" + r.path("id").asString() + "/look", Map.of("id", look.id));
+        JsonNode sheet = bram.get("/api/jobs/" + look.id + "/sheet").body();
+        assertThat(look.start(sheet.path("version").asInt()).status()).isEqualTo(200);
+        look.until("TRY");
+        return look;
+      }
+    }
+    throw new AssertionError("nothing is to be looked at again");
+  }
+
+  @Test
+  void whatIsOnlyTriedHeldOrMovedByItsCurve() {
+    JobRun look = lookingAgain();
+    JsonNode state = look.run().path("state");
+    List<Told> tight = pull(look, "speed=45");
+    JsonNode held = tight.get(tight.size() - 1).data();
+    assertThat(held.path("says").asString()).isEqualTo("HELD");
+    assertThat(held.hasNonNull("movedDeg")).isFalse();
+    assertThat(held.hasNonNull("typed")).as("a click is no reading").isFalse();
+    List<Told> settled = pull(look, "speed=45&fault=SETTLED");
+    JsonNode moved = settled.get(settled.size() - 1).data();
+    assertThat(moved.path("says").asString()).isEqualTo("MOVED");
+    assertThat(moved.path("movedDeg").asInt()).isBetween(5, 30);
+    Map<String, Object> said = look.said("HELD", state);
+    said.put("curve", held.path("curve").asString());
+    Answer answer = look.send(said);
+    assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+    JsonNode entries = look.run().path("state").path("entries");
+    JsonNode last = entries.get(entries.size() - 1);
+    assertThat(last.path("event").path("curve")).isEqualTo(held.path("curve"));
+    assertThat(last.path("verdict").asString()).isEqualTo("HELD");
+  }
 }

@@ -14,8 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param angleDeg degrees; null when nobody looked
  * @param gripMm thickness of what is clamped, mm; null when not known
  */
-public record Moved(MovedCause cause, @Nullable Double angleDeg, @Nullable Double gripMm) {
-  public Moved {
+public record MovedFastener(MovedCause cause, @Nullable Double angleDeg, @Nullable Double gripMm) {
+  public MovedFastener {
     Problems problems = new Problems();
     if (angleDeg != null) {
       problems.positive(angleDeg, Movement.MOST_DEG, "angleDeg");
@@ -31,8 +31,9 @@ public record Moved(MovedCause cause, @Nullable Double angleDeg, @Nullable Doubl
    *
    * @throws InvalidInput where a figure is none or out of range
    */
-  public static Moved parse(MovedCause cause, @Nullable String angleDeg, @Nullable String gripMm) {
-    return new Moved(cause, figure(angleDeg, "angleDeg"), figure(gripMm, "gripMm"));
+  public static MovedFastener parse(
+      MovedCause cause, @Nullable String angleDeg, @Nullable String gripMm) {
+    return new MovedFastener(cause, figure(angleDeg, "angleDeg"), figure(gripMm, "gripMm"));
   }
 
   /** What comes of it on this joint. */
@@ -42,7 +43,8 @@ public record Moved(MovedCause cause, @Nullable Double angleDeg, @Nullable Doubl
 
   /** How far and why, what load had gone where that can be told, and what follows. */
   public String words(RunJoint joint) {
-    return (angleDeg == null ? "" : far(joint, angleDeg) + " ")
+    String load = load(joint);
+    return (load == null ? "" : load + " ")
         + "Why: "
         + cause.words()
         + "; "
@@ -50,11 +52,15 @@ public record Moved(MovedCause cause, @Nullable Double angleDeg, @Nullable Doubl
         + ".";
   }
 
-  private String far(RunJoint joint, double angle) {
-    return joint
-        .size()
-        .map(thread -> Movement.of(thread, angle, gripMm, joint.aimNm()).words())
-        .orElse(Figure.rounded(angle, 0) + "°.");
+  /** How far, and what load had gone where that can be told; null when nobody looked. */
+  public @Nullable String load(RunJoint joint) {
+    Double angle = angleDeg;
+    return angle == null
+        ? null
+        : joint
+            .size()
+            .map(thread -> Movement.of(thread, angle, gripMm, joint.aimNm()).words())
+            .orElse(Figure.rounded(angle, 0) + "°.");
   }
 
   private static @Nullable Double figure(@Nullable String typed, String field) {
