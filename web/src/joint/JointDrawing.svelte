@@ -7,6 +7,8 @@
     order?: number[];
     current?: number;
     done?: number[];
+    /** Of those done, what moved when it was tried. */
+    moved?: number[];
     percents?: Record<string, number>;
     /** Clamp load of each as a share of the largest, 0 to 1: drawn as the thickness of its ring. */
     loads?: Record<string, number>;
@@ -19,6 +21,7 @@
     order = [],
     current,
     done = [],
+    moved = [],
     percents = {},
     loads,
     title,
@@ -42,7 +45,8 @@
       (loads
         ? `; clamp load ${positions.map((p) => `${p.number}: ${Math.round(share(p.number) * 100)} %`).join(', ')}`
         : '') +
-      (done.length ? `; done ${done.join(', ')}` : ''),
+      (done.length ? `; done ${done.join(', ')}` : '') +
+      (moved.length ? `; moved ${moved.join(', ')}` : ''),
   );
 </script>
 
@@ -117,7 +121,12 @@
       <text x={px(p.number)} y={py(p.number)} class:now dominant-baseline="central">
         {p.number}
       </text>
-      {#if ready}
+      {#if moved.includes(p.number)}
+        <path
+          d="M{px(p.number) + radius * 0.95} {py(p.number) + radius * 0.3}v9m0 3v2.5"
+          class="bad"
+        />
+      {:else if ready}
         <path
           d="M{px(p.number) + radius * 0.55} {py(p.number) + radius * 0.75}l4 4l7 -8"
           class="tick"
@@ -175,6 +184,11 @@
     fill: none;
     stroke: var(--copper);
     stroke-width: 1.6;
+  }
+  .bad {
+    fill: none;
+    stroke: var(--bad);
+    stroke-width: 3.2;
   }
   .tick {
     fill: none;

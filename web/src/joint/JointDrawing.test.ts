@@ -26,6 +26,21 @@ describe('what is drawn is also said', () => {
     );
   });
 
+  it('does not tick what moved when it was tried', () => {
+    const { container } = render(JointDrawing, {
+      layout: 'CIRCLE',
+      positions: four,
+      done: [1, 3],
+      moved: [3],
+      title: 'Frame plate',
+    });
+    expect(screen.getByRole('img')).toHaveAccessibleName(
+      'Frame plate: 4 fasteners; done 1, 3; moved 3',
+    );
+    expect(container.querySelectorAll('.tick')).toHaveLength(1);
+    expect(container.querySelectorAll('.bad')).toHaveLength(1);
+  });
+
   it('names band, aim and ceiling of the rail in the unit read in', () => {
     render(TorqueRail, {
       band: { minNm: 20.9, maxNm: 23.1 },

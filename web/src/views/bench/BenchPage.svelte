@@ -60,6 +60,18 @@
   const step = $derived(runState.stepAmended ?? run.step);
   /** Whether there is more to show than the setting of a tool. */
   const turns = $derived((run.step?.order ?? []).length > 0);
+  /** What moved in this round over the joint. */
+  const moved = $derived(
+    runState.entries
+      .filter(
+        (e) =>
+          e.event.stepId === run.step?.id &&
+          e.verdict === 'MOVED' &&
+          e.round === runState.round &&
+          !e.correctedBy,
+      )
+      .flatMap((e) => e.event.fastener ?? []),
+  );
   const dialled = $derived(run.page.dialled.includes(run.step?.id ?? '') && !run.away);
   const pictured = $derived(
     run.photographs.all.some(
@@ -132,6 +144,7 @@
             {order}
             current={runState.nextFastener}
             done={runState.doneFasteners}
+            {moved}
             percents={runState.percentByFastener}
             title={drawn.title}
             leftHand={drawn.leftHand}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { UserMultiple } from 'carbon-icons-svelte';
   import MovingIn from './MovingIn.svelte';
   import { api, ask } from '../../api/client';
   import { here } from '../../api/session.svelte';
@@ -36,6 +37,9 @@
             <span class="standing">
               {#if bench}
                 {job.standing.words}
+                {#if job.atIt.length}
+                  <span class="soft"><UserMultiple size={16} /> {job.atIt.join(', ')}</span>
+                {/if}
               {:else if job.blockers}
                 <span class="warn">
                   Not ready: {job.blockers}

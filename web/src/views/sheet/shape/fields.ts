@@ -109,6 +109,7 @@ export const JOINT: ShapeField[] = [
   field('counterHold', 'Held with', 'text'),
   field('access', 'In the way', 'text'),
   field('usedOnce', 'Renewed each time', YES),
+  field('tried', 'Only tried at its target, as it is', YES),
   field('minutes', 'Minutes', 'number'),
   field('undo.text', 'How it is undone', 'text'),
   among('undo.before', 'Undone right before', 'steps'),

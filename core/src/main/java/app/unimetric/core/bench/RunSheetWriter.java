@@ -19,6 +19,7 @@ import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.sequence.PassKind;
+import app.unimetric.core.stated.Role;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.Setting;
 import app.unimetric.core.tool.ToolChoice;
@@ -40,9 +41,8 @@ public final class RunSheetWriter {
   private static final double PASS_SLACK = 5;
   private static final String LOOK_AGAIN = "Look again";
   private static final String WITNESS_LINE =
-      " A still click does not prove the clamp load here: its witness line must be unbroken too.";
-  private static final String TAKE_APART =
-      " If it moves, do not nip it up: it is taken apart and done again.";
+      " A click alone proves nothing here: its witness line must be unbroken.";
+  private static final String TAKE_APART = " What moves is taken apart, not nipped up.";
   private static final String TAKE_OUT_AGAIN =
       "They are in dry: take one out at a time, wet it, turn it back in by fingers.";
 
@@ -371,7 +371,7 @@ public final class RunSheetWriter {
               StepKind.WORK,
               LOOK_AGAIN,
               j.joint().title(),
-              "No torque proves it. Look at its witness line and its seat and try it by hand: nothing has turned, nothing is loose.",
+              lookedAt(j.joint().duty().role()),
               j.joint().id(),
               false,
               List.of())
@@ -382,7 +382,7 @@ public final class RunSheetWriter {
         StepKind.TRY,
         LOOK_AGAIN,
         j.joint().title(),
-        "Set its target and pull slowly: it clicks and nothing moves, or it moved."
+        "Pull slowly to the click, once each: it held, or it moved."
             + (j.isCured() || j.joint().situation().lock().isPrevailing() ? WITNESS_LINE : "")
             + (j.isCured() ? TAKE_APART : ""),
         j.joint().id(),
@@ -399,6 +399,17 @@ public final class RunSheetWriter {
         null,
         false,
         null);
+  }
+
+  private static String lookedAt(Role role) {
+    return switch (role) {
+      case ADJUST ->
+          "Its torque proves nothing once it is held. Rock it and turn it: no play, and it turns freely.";
+      case PIVOT ->
+          "It must still turn. Move it by hand as far as it goes: it turns freely, has no play, and its witness line is unbroken.";
+      case CLAMP, LOCK ->
+          "No torque proves it. Look at its witness line and its seat and try it by hand: nothing has turned, nothing is loose.";
+    };
   }
 
   private static boolean isTurnedOn(PlannedJoint j, int index) {

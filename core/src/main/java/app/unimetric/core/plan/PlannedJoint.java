@@ -7,6 +7,7 @@ import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.FastenerPosition;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.stated.Resolution;
+import app.unimetric.core.stated.Role;
 import app.unimetric.core.stated.Statement;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.surface.CompoundAdvice;
@@ -79,14 +80,17 @@ public record PlannedJoint(
 
   /**
    * Whether what is only tried can be told by a torque: it has a band, a tool, and is not turned on
-   * by an angle, after which no torque tells anything.
+   * by an angle, after which no torque tells anything. What sets play is held by something else,
+   * and what must still turn is proved by turning.
    */
   public boolean isTriedByTorque() {
     Integer governing = resolution.governing();
     boolean byAngle =
         governing != null
             && joint.torque().stated().get(governing).statement() instanceof Statement.TorqueAngle;
-    return joint.isTried() && resolution.band() != null && tool != null && !byAngle;
+    Role role = joint.duty().role();
+    boolean torqueTells = role != Role.ADJUST && role != Role.PIVOT && !byAngle;
+    return joint.isTried() && torqueTells && resolution.band() != null && tool != null;
   }
 
   /** What to set on which tool: {@code 10.25 N·m on Small click}. */

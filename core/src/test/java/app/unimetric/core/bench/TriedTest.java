@@ -36,7 +36,12 @@ class TriedTest {
     angle.put("form", "TORQUE_ANGLE");
     angle.put("angleDeg", 90.0);
     stretch.put("values", List.of(angle));
-    document.put("joints", List.of(tried("plate", "M6", 4, "CIRCLE", 10.0), pair, nut, stretch));
+    Map<String, Object> cap = tried("cap", "M6", 1, "CIRCLE", 3.0);
+    cap.put("role", "ADJUST");
+    Map<String, Object> pivot = tried("pivot", "M6", 1, "CIRCLE", 9.0);
+    pivot.put("role", "PIVOT");
+    document.put(
+        "joints", List.of(tried("plate", "M6", 4, "CIRCLE", 10.0), pair, nut, stretch, cap, pivot));
     return document;
   }
 
@@ -94,7 +99,8 @@ class TriedTest {
     RunSheet sheet = bench().sheet;
     assertThat(sheet.steps())
         .extracting(RunStep::id)
-        .containsExactlyInAnyOrder("try.plate", "try.pair", "try.nut", "try.stretch", "sign-off")
+        .containsExactlyInAnyOrder(
+            "try.plate", "try.pair", "try.nut", "try.stretch", "try.cap", "try.pivot", "sign-off")
         .endsWith("sign-off");
     assertThat(plan().needs().products()).isEmpty();
     assertThat(plan().work().wettings()).isEmpty();
@@ -114,15 +120,20 @@ class TriedTest {
     assertThat(step.reading()).isNotNull();
     assertThat(step.percent()).isEqualTo(RunStep.FULL_PERCENT);
     assertThat(step.text().contains("witness line must be unbroken")).isEqualTo(line);
-    assertThat(step.text().contains("taken apart and done again")).isEqualTo(apart);
+    assertThat(step.text().contains("taken apart, not nipped up")).isEqualTo(apart);
   }
 
-  @Test
-  void whatNoTorqueProvesIsLookedAt() {
-    RunStep step = bench().sheet.step("try.stretch").orElseThrow();
+  @ParameterizedTest
+  @CsvSource({
+    "try.stretch, No torque proves it.",
+    "try.cap, Its torque proves nothing once it is held.",
+    "try.pivot, It must still turn.",
+  })
+  void whatNoTorqueProvesIsLookedAt(String id, String text) {
+    RunStep step = bench().sheet.step(id).orElseThrow();
     assertThat(step.judged()).isTrue();
     assertThat(step.toolId()).isNull();
-    assertThat(step.text()).startsWith("No torque proves it.");
+    assertThat(step.text()).startsWith(text);
   }
 
   @Test

@@ -34,6 +34,7 @@ public final class UnsaidOfAJoint {
     unsaid.put("role", joint.duty().role().name());
     unsaid.put("turn", joint.turning().end().name());
     unsaid.put("usedOnce", String.valueOf(joint.turning().usedOnce()));
+    unsaid.put("tried", String.valueOf(joint.isTried()));
     unsaid.put("surface.bolt", on.bolt().name());
     unsaid.put("surface.female", on.female().name());
     unsaid.put("surface.lock", on.lock().name());

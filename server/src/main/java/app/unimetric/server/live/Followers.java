@@ -21,7 +21,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Who has which bench open, here and at other servers. */
 @Component
-class Followers {
+public class Followers {
   /** Then the device opens it again, and is asked again who it is. */
   private static final long OPEN_MILLIS = TimeUnit.MINUTES.toMillis(5);
 
@@ -53,6 +53,17 @@ class Followers {
 
   /** Somebody at a bench, as others see it. */
   record Present(UUID personId, String device, String name) {}
+
+  /** Names of all who have the bench of a job open, here and at other servers, each once. */
+  public List<String> at(UUID jobId) {
+    return seen.values().stream()
+        .map(Seen::who)
+        .filter(h -> h.jobId().equals(jobId))
+        .map(Word.Here::name)
+        .distinct()
+        .sorted()
+        .toList();
+  }
 
   /** Opens a stream of what happens at the bench of a job, as long as its device is there. */
   SseEmitter follow(Word.Here who) {

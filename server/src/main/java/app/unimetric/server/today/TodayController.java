@@ -7,6 +7,7 @@ import app.unimetric.server.book.StatedBook;
 import app.unimetric.server.crib.Crib;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.job.ListedJob;
+import app.unimetric.server.live.Followers;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.people.People;
 import app.unimetric.server.recheck.Recheck;
@@ -43,6 +44,7 @@ class TodayController {
   private final Crib crib;
   private final StatedBook book;
   private final People people;
+  private final Followers followers;
   private final Settings settings;
   private final Clock clock;
 
@@ -55,6 +57,7 @@ class TodayController {
       Crib crib,
       StatedBook book,
       People people,
+      Followers followers,
       Settings settings,
       Clock clock) {
     this.jobs = jobs;
@@ -65,11 +68,16 @@ class TodayController {
     this.crib = crib;
     this.book = book;
     this.people = people;
+    this.followers = followers;
     this.settings = settings;
     this.clock = clock;
   }
 
-  /** A job on a lift. */
+  /**
+   * A job on a lift.
+   *
+   * @param atIt names of those who have its bench open
+   */
   record OnLift(
       UUID jobId,
       int number,
@@ -77,7 +85,8 @@ class TodayController {
       UUID machineId,
       String machineName,
       Progress standing,
-      int blockers) {}
+      int blockers,
+      List<String> atIt) {}
 
   /** A torque tool that may not be trusted. */
   record DoubtfulTool(
@@ -191,8 +200,7 @@ class TodayController {
     return wanted;
   }
 
-  private static OnLift onLift(
-      ListedJob job, @Nullable Progress reached, @Nullable Outlook outlook) {
+  private OnLift onLift(ListedJob job, @Nullable Progress reached, @Nullable Outlook outlook) {
     return new OnLift(
         job.id(),
         job.number(),
@@ -200,6 +208,7 @@ class TodayController {
         job.machineId(),
         job.machineName(),
         reached == null ? Progress.NOT_STARTED : reached,
-        outlook == null ? 0 : outlook.blockers());
+        outlook == null ? 0 : outlook.blockers(),
+        followers.at(job.id()));
   }
 }

@@ -9,6 +9,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
@@ -77,9 +78,23 @@ class LiveTest {
           assertThat(people.join()).contains("Ilse").contains("tablet-of-bram");
           assertThat(hears(here, e -> e.contains("people") && e.contains("Ilse")).join())
               .contains("tablet-of-ilse");
+          for (Visitor asking : List.of(bram, ilse)) {
+            assertThat(atTheBench(asking, job))
+                .as("whichever server is asked")
+                .containsExactly("Bram", "Ilse");
+          }
         }
       }
     }
+  }
+
+  private static List<String> atTheBench(Visitor asking, JobRun job) {
+    for (JsonNode lift : asking.get("/api/today").body().path("jobs")) {
+      if (lift.path("jobId").asString().equals(job.id.toString())) {
+        return lift.path("atIt").valueStream().map(JsonNode::asString).toList();
+      }
+    }
+    throw new AssertionError("the job is on no lift");
   }
 
   @Test
