@@ -228,6 +228,7 @@ class TriedTest {
             wrong.time()));
     assertThat(bench.state().nextFastener()).isEqualTo(wrong.fastener());
     assertThat(bench.state().moved()).isEmpty();
+    assertThat(Looked.of(bench.sheet, bench.state(), List.of())).isEmpty();
   }
 
   @Test
