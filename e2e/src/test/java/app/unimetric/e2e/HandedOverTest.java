@@ -155,6 +155,7 @@ class HandedOverTest {
     tablet.seesTheRecord();
     tablet.link("The record").click();
     assertThat(tablet.text("Moved when it was tried")).isVisible();
+    assertThat(tablet.page.locator("main")).containsText("taken apart and done again");
     tablet.openMachine(machine);
     Locator moved = list.locator("li:has-text('grease or dirt')").first();
     assertThat(moved).containsText("Moved");

@@ -54,6 +54,12 @@ record Fields(JsonObject of) {
     return needed(name).asBoolean();
   }
 
+  /** What pages kept before it was there do not have. */
+  boolean flagSince(String name) {
+    JsonValue value = present(name);
+    return value != null && value.asBoolean();
+  }
+
   JsonObject object(String name) {
     return needed(name).asObject();
   }

@@ -52,7 +52,7 @@ final class RunSheetReader {
         f.flag("leftHand"),
         f.list("otherTools", RunSheetReader::otherTool),
         cure(f.objectOrNull("cure")),
-        f.flag("cured"));
+        f.flagSince("cured"));
   }
 
   private static FastenerPosition position(JsonValue value) {

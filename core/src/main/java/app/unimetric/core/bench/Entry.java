@@ -45,14 +45,26 @@ public record Entry(
       RunEvent event,
       int round,
       RunStep step,
+      @Nullable RunJoint joint,
       @Nullable Double torqueNm,
       Verdict verdict,
       @Nullable CurveVerdict curve) {
-    return new Entry(event, round, shown(event, step), torqueNm, verdict, null, null, null, curve);
+    return new Entry(
+        event, round, shown(event, step, joint), torqueNm, verdict, null, null, null, curve);
   }
 
-  /** What the tool showed: a figure as typed, a click as the tool was set. */
-  public static @Nullable String shown(RunEvent event, @Nullable RunStep step) {
+  /**
+   * What the tool showed: a figure as typed, a click as the tool was set; of what was tried and
+   * moved how and why.
+   *
+   * @param joint in hand; null where none is
+   */
+  public static @Nullable String shown(
+      RunEvent event, @Nullable RunStep step, @Nullable RunJoint joint) {
+    MovedFastener moved = event.moved();
+    if (moved != null && joint != null) {
+      return moved.words(joint);
+    }
     Double typed = event.value();
     TorqueUnit unit = event.unit();
     if (typed != null && unit != null) {
@@ -79,11 +91,6 @@ public record Entry(
 
   Entry corrected(UUID by) {
     return new Entry(event, round, shown, torqueNm, verdict, notCounted, acceptedReason, by, curve);
-  }
-
-  Entry showing(String words) {
-    return new Entry(
-        event, round, words, torqueNm, verdict, notCounted, acceptedReason, correctedBy, curve);
   }
 
   Entry accepted(String reason) {

@@ -328,9 +328,8 @@ public final class Replay {
           case FOUND -> found(event, step);
           default -> Verdict.DONE;
         };
-    Entry judged = Entry.judged(event, round(step), step, torque, verdict, curve);
-    MovedFastener moved = event.moved();
-    add(moved == null ? judged : judged.showing(moved.words(jointOf(step))));
+    RunJoint joint = step.jointId() == null ? null : sheet.joint(step.jointId()).orElse(null);
+    add(Entry.judged(event, round(step), step, joint, torque, verdict, curve));
     settle(step, fastener, event.id(), verdict);
     if (event.kind() == EventKind.SIGNED_OFF) {
       signedOff = true;
@@ -525,7 +524,7 @@ public final class Replay {
       return;
     }
     Verdict verdict = Verdict.of(torque, step.band());
-    add(Entry.judged(event, original.round(), step, torque, verdict, null));
+    add(Entry.judged(event, original.round(), step, null, torque, verdict, null));
     // Below its band the fastener is open and turned on at the bench; above it that clears nothing.
     if (!verdict.isDeviation() || verdict == Verdict.ABOVE) {
       settle(step, fastener, event.id(), verdict);

@@ -5,6 +5,7 @@ import app.unimetric.core.bench.CureClock;
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.OtherTool;
 import app.unimetric.core.bench.RunEvent;
+import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
@@ -24,10 +25,10 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A signed record as stored, version 6: the sheet and what came of every entry, as it stood then.
+ * A signed record as stored, version 7: the sheet and what came of every entry, as it stood then.
  * Version 1 kept the whole state of the run, and figures that follow from it; before the third
  * nothing was answered good or bad, before the fifth nobody looked again alone, before the sixth no
- * curve was kept.
+ * curve was kept, before the seventh nothing was only tried.
  *
  * @param startedById null in records of version 1
  */
@@ -49,7 +50,8 @@ public record RecordDocument(
               RecordDocument::toVersion3,
               RecordDocument::toVersion4,
               record -> record,
-              record -> record));
+              record -> record,
+              RecordDocument::toVersion7));
 
   /** An entry and what the replay made of it. */
   public record EntryFields(
@@ -116,6 +118,13 @@ public record RecordDocument(
     return record;
   }
 
+  static ObjectNode toVersion7(ObjectNode record) {
+    if (record.get("sheet") instanceof ObjectNode sheet) {
+      record.set("sheet", RunSheetDocument.toVersion6(sheet));
+    }
+    return record;
+  }
+
   private static RecordDocument of(AsBuilt b) {
     return new RecordDocument(
         b.jobId(),
@@ -176,16 +185,17 @@ public record RecordDocument(
       }
       OtherTool tool = taken.get(joint);
       RunStep step = laidOut == null || tool == null ? laidOut : laidOut.with(tool);
-      all.add(entry(fields, event, step));
+      all.add(entry(fields, event, step, joint == null ? null : made.joint(joint).orElse(null)));
     }
     return all;
   }
 
-  private static Entry entry(EntryFields e, RunEvent event, @Nullable RunStep step) {
+  private static Entry entry(
+      EntryFields e, RunEvent event, @Nullable RunStep step, @Nullable RunJoint joint) {
     return new Entry(
         event,
         e.round(),
-        e.torqueNm() == null ? null : Entry.shown(event, step),
+        e.torqueNm() == null && event.moved() == null ? null : Entry.shown(event, step, joint),
         e.torqueNm(),
         e.verdict(),
         e.notCounted(),

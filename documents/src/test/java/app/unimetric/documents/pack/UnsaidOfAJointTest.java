@@ -21,6 +21,7 @@ class UnsaidOfAJointTest {
         .containsEntry("surface.vibrates", "false")
         .containsEntry("critical", "false")
         .containsEntry("control", "false")
-        .hasSize(21);
+        .containsEntry("tried", "false")
+        .hasSize(22);
   }
 }

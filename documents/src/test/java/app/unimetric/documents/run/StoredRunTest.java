@@ -10,6 +10,7 @@ import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Finding;
 import app.unimetric.core.bench.OtherTool;
 import app.unimetric.core.bench.RunEvent;
+import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.device.CurveShape;
@@ -144,6 +145,41 @@ class StoredRunTest {
   }
 
   @Test
+  void sinceVersion6WhatWasOnlyTriedMayHaveCured() {
+    String v5 = Stored.text("run-sheet.v5.json");
+    RunSheet before = RunSheetDocument.read(v5);
+    assertThat(before.joints()).noneMatch(RunJoint::cured);
+    String now = RunSheetDocument.write(before).replace("\"cured\":false", "\"cured\":true");
+    assertThat(RunSheetDocument.read(now).joints()).allMatch(RunJoint::cured);
+    assertThat(RunSheetDocument.write(RunSheetDocument.read(now))).isEqualTo(now);
+  }
+
+  /** As the record of it is read years later: how it moved is told from what was said. */
+  @Test
+  void aRecordOfVersion7TellsHowAFastenerMovedThatWasTried() {
+    AsBuilt before = RecordDocument.read(Stored.text("record.v5.json"));
+    assertThat(before.sheet().joints()).noneMatch(RunJoint::cured);
+    Entry click =
+        before.run().entries().stream()
+            .filter(e -> e.event().kind() == EventKind.CLICKED)
+            .findFirst()
+            .orElseThrow();
+    String id = click.event().id().toString();
+    String written = RecordDocument.write(before);
+    int at = written.indexOf("\"kind\":\"CLICKED\"", written.indexOf(id));
+    String moved =
+        written.substring(0, at)
+            + "\"kind\":\"MOVED\",\"moved\":{\"cause\":\"DAMAGED\",\"angleDeg\":12.0}"
+            + written.substring(at + "\"kind\":\"CLICKED\"".length());
+    AsBuilt built = RecordDocument.read(moved);
+    assertThat(built.run().entry(click.event().id()).shown())
+        .startsWith("12° of ")
+        .contains("thread or part is damaged");
+    assertThat(built.run().moved()).hasSize(1);
+    assertThat(RecordDocument.read(RecordDocument.write(built))).isEqualTo(built);
+  }
+
+  @Test
   void anEntryOfVersion4KnowsLimitAndTool() {
     RunEvent event =
         EventDocument.read(
@@ -231,9 +267,9 @@ class StoredRunTest {
   @ParameterizedTest
   @MethodSource("readers")
   void aNewerVersionIsRefusedWithWords(Function<String, Object> reader) {
-    assertThatThrownBy(() -> reader.apply("{\"version\": 7}"))
+    assertThatThrownBy(() -> reader.apply("{\"version\": 8}"))
         .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("version 7")
+        .hasMessageContaining("version 8")
         .hasMessageContaining("newer program");
   }
 

@@ -51,6 +51,7 @@ class Looks {
    */
   @Transactional
   public Job open(UUID recheckId, UUID id, Instant at, LocalDate today, Signature by) {
+    mapper.lock(recheckId);
     RecheckRow row = mapper.byId(recheckId);
     if (row == null) {
       throw Refusal.notFound("This re-check");
@@ -82,6 +83,9 @@ class Looks {
     boolean followed = false;
     UUID redo = null;
     for (RecheckRow row : mapper.lookedAtIn(signed.jobId())) {
+      if (Rechecks.Outcome.MOVED.name().equals(row.outcome())) {
+        continue;
+      }
       Optional<Looked> bad = Looked.of(signed.built().sheet(), signed.built().run(), joints(row));
       if (bad.isPresent() && !followed) {
         Looked all =

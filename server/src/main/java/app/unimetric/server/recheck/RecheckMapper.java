@@ -33,6 +33,9 @@ interface RecheckMapper {
   /** Re-checks that a job settles. */
   List<RecheckRow> lookedAtIn(@Param("jobId") UUID jobId);
 
+  /** Nobody else opens or settles it until this transaction ends. */
+  @Nullable UUID lock(@Param("id") UUID id);
+
   @Nullable RecheckRow byId(@Param("id") UUID id);
 
   int settle(
