@@ -35,7 +35,7 @@ class LookAgainTest {
   /** What a job signed just now asks to be looked at again. */
   private JsonNode asked() {
     JobRun fitted = JobRun.skidPlate(asta);
-    play(fitted, fitted.run().path("state"));
+    fitted.sign();
     return rechecks(MULE).stream()
         .filter(r -> r.path("jobId").asString().equals(fitted.id.toString()))
         .findFirst()
@@ -64,20 +64,6 @@ class LookAgainTest {
     return job;
   }
 
-  private static JsonNode play(JobRun job, JsonNode from) {
-    JsonNode state = from;
-    while (!state.path("signedOff").asBoolean()) {
-      Map<String, Object> usual = job.said(state.path("permits").get(0).asString(), state);
-      if (usual.get("kind").equals("SECOND_LOOK")) {
-        usual.put("witness", Map.of("name", "Bram", "pin", "1357"));
-      }
-      Answer said = job.send(usual);
-      assertThat(said.status()).as(said.detail()).isEqualTo(200);
-      state = said.body().path("state");
-    }
-    return state;
-  }
-
   @Test
   void whatHeldIsSettledByTheSignatureAndFitsNothing() {
     JsonNode due = asked();
@@ -98,7 +84,7 @@ class LookAgainTest {
     assertThat(look(asta, due.path("id").asString(), UUID.randomUUID()).body().path("jobId"))
         .as("it is being looked at already")
         .isEqualTo(now(due).path("lookJobId"));
-    play(job, job.run().path("state"));
+    job.sign();
     JsonNode settled = now(due);
     assertThat(settled.path("outcome").asString()).isEqualTo("HELD");
     assertThat(settled.path("note").asString())
@@ -138,7 +124,7 @@ class LookAgainTest {
     moved.put("moved", Map.of("cause", "CONTAMINATED", "angleDeg", "12", "gripMm", "20"));
     Answer taken = job.send(moved);
     assertThat(taken.status()).as(taken.detail()).isEqualTo(200);
-    play(job, taken.body().path("state"));
+    job.sign();
     JsonNode settled = now(due);
     assertThat(settled.path("outcome").asString()).isEqualTo("MOVED");
     assertThat(settled.path("moved").path("cause").asString()).contains("grease or dirt");

@@ -140,34 +140,10 @@ class WrenchTest {
     assertThat(refused.detail()).contains("curve");
   }
 
-  /** A job of which something is tried, with its first try in hand. */
-  private JobRun lookingAgain() {
-    JobRun fitted = JobRun.skidPlate(bram);
-    JsonNode state = fitted.run().path("state");
-    while (!state.path("signedOff").asBoolean()) {
-      Map<String, Object> said = fitted.said(state.path("permits").get(0).asString(), state);
-      if (said.get("kind").equals("SECOND_LOOK")) {
-        said.put("witness", Map.of("name", "Asta", "pin", "2468"));
-      }
-      state = fitted.send(said).body().path("state");
-    }
-    String machine = JobRun.machineId(bram, "Mule 2");
-    for (JsonNode r : bram.get("/api/machines/" + machine + "/rechecks").body()) {
-      if (r.path("jobId").asString().equals(fitted.id.toString())) {
-        JobRun look = new JobRun(bram);
-        bram.post("/api/rechecks/" + r.path("id").asString() + "/look", Map.of("id", look.id));
-        JsonNode sheet = bram.get("/api/jobs/" + look.id + "/sheet").body();
-        assertThat(look.start(sheet.path("version").asInt()).status()).isEqualTo(200);
-        look.until("TRY");
-        return look;
-      }
-    }
-    throw new AssertionError("nothing is to be looked at again");
-  }
-
   @Test
   void whatIsOnlyTriedHeldOrMovedByItsCurve() {
-    JobRun look = lookingAgain();
+    JobRun look = JobRun.lookAgain(bram);
+    look.until("TRY");
     JsonNode state = look.run().path("state");
     List<Told> tight = pull(look, "speed=45");
     JsonNode held = tight.get(tight.size() - 1).data();
