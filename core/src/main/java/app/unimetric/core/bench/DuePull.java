@@ -49,12 +49,10 @@ public record DuePull(
         new DuePull(
             step.id(),
             fastener,
-            tried
-                ? setting
-                : startNm(
-                    aim,
-                    state.percentByFastener().getOrDefault(fastener, 0.0),
-                    pending == null ? null : pending.torqueNm()),
+            startNm(
+                aim,
+                state.percentByFastener().getOrDefault(fastener, 0.0),
+                pending == null ? null : pending.torqueNm()),
             setting,
             aim == null ? setting : Math.max(aim, setting),
             reading.unit(),

@@ -10,6 +10,7 @@ import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Policy;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.recheck.MovedCause;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -63,26 +64,38 @@ class TriedTest {
     return new AtTheBench(RunSheetWriter.write(plan()));
   }
 
+  private static RunEvent event(
+      String step,
+      EventKind kind,
+      Integer fastener,
+      String reason,
+      Finding finding,
+      UUID corrects,
+      String curve,
+      MovedFastener moved) {
+    return new RunEvent(
+        UUID.randomUUID(),
+        step,
+        kind,
+        fastener,
+        null,
+        null,
+        reason,
+        finding,
+        null,
+        null,
+        corrects,
+        curve,
+        moved,
+        new Signature(UUID.randomUUID(), "Bram", false),
+        null,
+        EntryTime.at(Instant.parse("2026-05-04T08:00:00Z")));
+  }
+
   private static RunState moved(AtTheBench bench, MovedFastener moved) {
     RunState s = bench.state();
     bench.log.add(
-        new RunEvent(
-            UUID.randomUUID(),
-            s.currentStep(),
-            EventKind.MOVED,
-            s.nextFastener(),
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            moved,
-            new Signature(UUID.randomUUID(), "Bram", false),
-            null,
-            EntryTime.at(java.time.Instant.parse("2026-05-04T08:00:00Z"))));
+        event(s.currentStep(), EventKind.MOVED, s.nextFastener(), null, null, null, null, moved));
     return bench.state();
   }
 
@@ -209,23 +222,15 @@ class TriedTest {
     moved(bench, new MovedFastener(MovedCause.DAMAGED, null, null));
     RunEvent wrong = bench.last().event();
     bench.log.add(
-        new RunEvent(
-            UUID.randomUUID(),
+        event(
             wrong.stepId(),
             EventKind.CORRECTION,
             null,
-            null,
-            null,
             "the other bolt",
-            null,
-            null,
             null,
             wrong.id(),
             null,
-            null,
-            wrong.by(),
-            null,
-            wrong.time()));
+            null));
     assertThat(bench.state().nextFastener()).isEqualTo(wrong.fastener());
     assertThat(bench.state().moved()).isEmpty();
     assertThat(Looked.of(bench.sheet, bench.state(), List.of())).isEmpty();
@@ -294,23 +299,15 @@ class TriedTest {
     AtTheBench bench = at("try.pair");
     RunState s = bench.state();
     bench.log.add(
-        new RunEvent(
-            UUID.randomUUID(),
+        event(
             s.currentStep(),
             EventKind.HELD,
             s.nextFastener(),
             null,
             null,
             null,
-            null,
-            null,
-            null,
-            null,
             "0:0 90:20 120:2",
-            null,
-            new Signature(UUID.randomUUID(), "Bram", false),
-            null,
-            EntryTime.at(java.time.Instant.parse("2026-05-04T08:00:00Z"))));
+            null));
     assertThat(bench.last().verdict()).isEqualTo(Verdict.HELD);
     assertThat(bench.last().event().curve()).isNotNull();
     assertThat(bench.last().curve()).isNull();
@@ -349,23 +346,7 @@ class TriedTest {
   void whatWasLooseWhereNoTorqueTellsIsTakenApart(Finding finding, boolean loose) {
     AtTheBench bench = at("try.stretch");
     bench.log.add(
-        new RunEvent(
-            UUID.randomUUID(),
-            "try.stretch",
-            EventKind.FOUND,
-            null,
-            null,
-            null,
-            "turned by hand",
-            finding,
-            null,
-            null,
-            null,
-            null,
-            null,
-            new Signature(UUID.randomUUID(), "Bram", false),
-            null,
-            EntryTime.at(java.time.Instant.parse("2026-05-04T08:00:00Z"))));
+        event("try.stretch", EventKind.FOUND, null, "turned by hand", finding, null, null, null));
     assertThat(Looked.of(bench.sheet, bench.state(), List.of("stretch")).isPresent())
         .isEqualTo(loose);
     Looked.of(bench.sheet, bench.state(), List.of("stretch"))

@@ -34,7 +34,6 @@ public final class LookAgain {
           "sidesInTurn");
   private static final List<String> OF_THE_COMING_LOOSE =
       List.of("undo", "usedOnce", "passesPercent");
-  private static final int LONGEST = 200;
 
   private LookAgain() {}
 
@@ -46,7 +45,7 @@ public final class LookAgain {
   public static String of(String document, List<String> jointIds) {
     ObjectNode job = (ObjectNode) JSON.readTree(document);
     onlyTry(job, "", jointIds);
-    job.put("title", shortened("Look again: " + job.path("title").asString()));
+    job.put("title", WayBack.shortened("Look again: " + job.path("title").asString()));
     job.put("summary", "Tried at their targets as they are; nothing comes loose.");
     job.put("fits", "Nothing: looked at again");
     job.put("key", job.path("key").asString() + "-again");
@@ -91,9 +90,5 @@ public final class LookAgain {
     return jointIds.isEmpty()
         || jointIds.contains(name)
         || sided && Stream.of(Side.values()).anyMatch(s -> jointIds.contains(s.of(name)));
-  }
-
-  private static String shortened(String text) {
-    return text.length() <= LONGEST ? text : text.substring(0, LONGEST - 1) + "…";
   }
 }

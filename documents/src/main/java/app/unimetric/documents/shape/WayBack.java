@@ -161,7 +161,8 @@ public final class WayBack {
     return holder.get(name) instanceof ArrayNode list ? list : holder.putArray(name);
   }
 
-  private static String shortened(String text) {
+  /** No title of a pack is longer. */
+  static String shortened(String text) {
     return text.length() <= LONGEST ? text : text.substring(0, LONGEST - 1) + "…";
   }
 }

@@ -14,7 +14,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -22,7 +21,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Re-checks run at the bench: each in a job of its own that settles it when it is signed. */
@@ -63,12 +61,12 @@ class Looks {
     if (row.outcome() != null) {
       throw Refusal.conflict("Settled already by " + row.foundBy() + ".", Map.of());
     }
-    List<String> joints = joints(row);
+    List<String> joints = row.joints(json);
     Job job = opening.lookAgain(id, jobs.job(row.jobId()), joints, at, by);
     mapper.addLook(job.id(), row.id());
     for (RecheckRow other : mapper.openOf(row.jobId())) {
       boolean due = other.urgency(today) != RecheckDue.Urgency.WAITING;
-      List<String> its = joints(other);
+      List<String> its = other.joints(json);
       boolean within = joints.isEmpty() || !its.isEmpty() && joints.containsAll(its);
       if (due && within && other.lookJobId() == null) {
         mapper.addLook(job.id(), other.id());
@@ -86,7 +84,8 @@ class Looks {
       if (Rechecks.Outcome.MOVED.name().equals(row.outcome())) {
         continue;
       }
-      Optional<Looked> bad = Looked.of(signed.built().sheet(), signed.built().run(), joints(row));
+      Optional<Looked> bad =
+          Looked.of(signed.built().sheet(), signed.built().run(), row.joints(json));
       if (bad.isPresent() && !followed) {
         Looked all =
             Looked.of(signed.built().sheet(), signed.built().run(), List.of()).orElseThrow();
@@ -117,11 +116,6 @@ class Looks {
                 redo),
         signed.by(),
         signed.at());
-  }
-
-  private List<String> joints(RecheckRow row) {
-    return Objects.requireNonNull(
-        json.readValue(row.jointIds(), new TypeReference<List<String>>() {}));
   }
 
   private static String shortened(String text) {

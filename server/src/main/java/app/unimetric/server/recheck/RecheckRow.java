@@ -5,8 +5,11 @@ import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.core.recheck.RecheckDue;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A re-check as stored, with its machine's meter and what was found.
@@ -45,6 +48,11 @@ record RecheckRow(
     @Nullable Integer followJobNumber,
     @Nullable UUID lookJobId,
     @Nullable Integer lookJobNumber) {
+
+  /** The joints it is about, as their plan calls them; empty for all. */
+  List<String> joints(JsonMapper json) {
+    return json.readValue(jointIds, new TypeReference<List<String>>() {});
+  }
 
   /** Where it stands; a meter replaced since goes on counting from what the old one said. */
   RecheckDue.Urgency urgency(LocalDate today) {

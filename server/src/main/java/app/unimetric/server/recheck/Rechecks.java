@@ -1,11 +1,10 @@
 package app.unimetric.server.recheck;
 
 import app.unimetric.core.bench.AsBuilt;
+import app.unimetric.core.bench.MovedFastener;
 import app.unimetric.core.bench.Signature;
-import app.unimetric.core.joint.Movement;
 import app.unimetric.core.plan.Policy;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.core.quantity.DecimalText;
 import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.core.recheck.RecheckDue;
 import app.unimetric.server.event.SignedOff;
@@ -24,7 +23,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What must be looked at again, and what was found. */
@@ -166,16 +164,8 @@ public class Rechecks {
         .require(
             target != null || targets.isEmpty(), "jointId", "is missing: say which joint moved.")
         .orThrow();
-    Double angle = figure(found.angleDeg(), "angleDeg");
-    Double grip = figure(found.gripMm(), "gripMm");
-    String load =
-        angle == null || target == null
-            ? null
-            : target
-                .joint()
-                .size()
-                .map(size -> Movement.of(size, angle, grip, target.joint().aimNm()).words())
-                .orElse(null);
+    MovedFastener how = MovedFastener.parse(cause, found.angleDeg(), found.gripMm());
+    String load = target == null ? null : how.load(target.joint());
     boolean cured = target != null && target.cured();
     UUID again =
         follows.open(
@@ -186,20 +176,21 @@ public class Rechecks {
             at,
             by);
     return new MovedRow(
-        target == null ? row.joints() : target.joint().title(), cause, angle, grip, load, again);
-  }
-
-  private static @Nullable Double figure(@Nullable String typed, String field) {
-    return typed == null || typed.isBlank() ? null : (Double) DecimalText.parse(typed, field);
+        target == null ? row.joints() : target.joint().title(),
+        cause,
+        how.angleDeg(),
+        how.gripMm(),
+        load,
+        again);
   }
 
   private List<AsBuilt.Target> targets(RecheckRow row) {
-    List<String> joints = json.readValue(row.jointIds(), new TypeReference<List<String>>() {});
+    List<String> joints = row.joints(json);
     return records.find(row.jobId()).map(built -> built.targets(joints)).orElse(List.of());
   }
 
   private Recheck page(RecheckRow row, LocalDate today, boolean withTargets) {
-    List<String> joints = json.readValue(row.jointIds(), new TypeReference<List<String>>() {});
+    List<String> joints = row.joints(json);
     MovedCause cause = row.cause();
     String joint = row.movedJoint();
     return Recheck.of(

@@ -24,6 +24,7 @@ import app.unimetric.server.machine.Parts;
 import app.unimetric.server.pack.ModelPack;
 import app.unimetric.server.pack.ModelPacks;
 import app.unimetric.server.pack.Packs;
+import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.settings.Settings;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -222,16 +223,18 @@ public class JobOpening {
   /**
    * The job of looking again at joints of a signed one, by what was said on its sheet.
    *
-   * @param id made by the sender; a resend finds the job already there
+   * @param id made by the sender, of no job yet
    * @param jointIds of the joints that are due; empty for all
    */
   @Transactional
   public Job lookAgain(UUID id, Job before, List<String> jointIds, Instant at, Signature by) {
     Machine machine = fleet.inUse(before.machineId());
     String document = LookAgain.of(sheets.document(before), jointIds);
-    if (jobs.open(id, machine.id(), packs.read(document).title(), document, null, at, by)) {
-      sheets.carryOver(before, id);
+    if (!jobs.open(id, machine.id(), packs.read(document).title(), document, null, at, by)) {
+      throw Refusal.conflict(
+          "This id is another job's already; open it under a new one.", Map.of());
     }
+    sheets.carryOver(before, id);
     return jobs.job(id);
   }
 

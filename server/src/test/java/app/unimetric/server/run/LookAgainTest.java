@@ -152,6 +152,10 @@ class LookAgainTest {
     asta.post(
         "/api/rechecks/" + id + "/result",
         Map.of("id", UUID.randomUUID(), "outcome", "HELD", "note", ""));
+    Answer taken = look(asta, asked().path("id").asString(), JobRun.skidPlate(asta).id);
+    assertThat(taken.status()).as("an id of another job").isEqualTo(409);
+    assertThat(taken.detail()).contains("another job's");
+    assertThat(asta.post("/api/rechecks/" + id + "/look", "{}").status()).isEqualTo(400);
     Answer late = look(asta, id, UUID.randomUUID());
     assertThat(late.status()).isEqualTo(409);
     assertThat(late.detail()).contains("Settled already by Asta");
