@@ -110,6 +110,8 @@ export const JOINT: ShapeField[] = [
   field('access', 'In the way', 'text'),
   field('usedOnce', 'Renewed each time', YES),
   field('tried', 'Only tried at its target, as it is', YES),
+  field('leftAtNm', 'Tried at, N·m, where no value says it', 'number'),
+  field('slipTest', 'Tested for slip by', 'text'),
   field('minutes', 'Minutes', 'number'),
   field('undo.text', 'How it is undone', 'text'),
   among('undo.before', 'Undone right before', 'steps'),

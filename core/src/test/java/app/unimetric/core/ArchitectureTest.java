@@ -39,7 +39,7 @@ class ArchitectureTest {
     USED_BY.put("thread", "ask fastener joint stated surface tool pack plan bench book");
     USED_BY.put("fastener", "fit ask joint stated surface pack plan bench book");
     USED_BY.put("joint", "ask carbon stated pack plan book bench");
-    USED_BY.put("carbon", "fit");
+    USED_BY.put("carbon", "fit plan");
     USED_BY.put("fit", "plan device");
     USED_BY.put("sequence", "ask carbon pack plan bench");
     USED_BY.put("order", "pack plan bench");

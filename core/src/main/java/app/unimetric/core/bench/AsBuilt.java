@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.ScaleReading;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -8,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -79,13 +81,14 @@ public record AsBuilt(
   private JointAsBuilt joint(RunJoint joint) {
     Set<String> tools = new LinkedHashSet<>();
     Set<String> last = new LinkedHashSet<>();
+    double leftAt = leftAt(joint.id());
     for (RunStep step : sheet.steps()) {
       if (joint.id().equals(step.jointId())) {
         String tool = step.toolName();
         if (tool != null) {
           tools.add(tool);
         }
-        if (step.percent() == RunStep.FULL_PERCENT) {
+        if (step.percent() == leftAt) {
           last.add(step.id());
         }
       }
@@ -108,6 +111,40 @@ public record AsBuilt(
     return new JointAsBuilt(joint, List.copyOf(latest.values()), List.copyOf(tools));
   }
 
+  /** Share of the last torque at which a joint was left: where it held, if it was climbed. */
+  private double leftAt(String jointId) {
+    return climbEnd(jointId).orElse(RunStep.FULL_PERCENT);
+  }
+
+  private Optional<Double> climbEnd(String jointId) {
+    Double end = null;
+    for (Entry entry : run.entries()) {
+      RunStep test = sheet.step(entry.event().stepId()).orElse(null);
+      boolean ends = entry.verdict() == Verdict.GOOD || entry.acceptedReason() != null;
+      if (test != null
+          && test.kind() == StepKind.SLIP_TEST
+          && jointId.equals(test.jointId())
+          && ends
+          && entry.counts()) {
+        end = test.percent();
+      }
+    }
+    return Optional.ofNullable(end);
+  }
+
+  /** The torque at which each joint that was climbed to hold was left, N·m, by its id. */
+  public Map<String, Double> climbedToNm() {
+    Map<String, Double> climbed = new LinkedHashMap<>();
+    for (RunJoint joint : sheet.joints()) {
+      Double last = joint.aimNm();
+      if (last != null) {
+        climbEnd(joint.id())
+            .ifPresent(p -> climbed.put(joint.id(), last * p / RunStep.FULL_PERCENT));
+      }
+    }
+    return climbed;
+  }
+
   private boolean isOn(RunJoint joint, Entry entry) {
     return sheet
         .step(entry.event().stepId())
@@ -128,17 +165,23 @@ public record AsBuilt(
   public List<Target> targets(List<String> jointIds) {
     return sheet.joints().stream()
         .filter(j -> jointIds.isEmpty() || jointIds.contains(j.id()))
-        .map(
-            j ->
-                new Target(
-                    j, j.band() == null ? "" : j.band().toString(), setting(j), j.cure() != null))
+        .map(j -> new Target(j, target(j), setting(j), j.cure() != null))
         .toList();
   }
 
+  /** Of what was climbed the torque it was left at: nobody tries it any higher. */
+  private String target(RunJoint joint) {
+    Double climbed = climbedToNm().get(joint.id());
+    return climbed != null
+        ? Figure.rounded(climbed, 2) + " N·m, as it was left"
+        : joint.band() == null ? "" : joint.band().toString();
+  }
+
   private String setting(RunJoint joint) {
+    double leftAt = leftAt(joint.id());
     for (RunStep step : sheet.steps()) {
       ScaleReading set = step.reading();
-      boolean last = joint.id().equals(step.jointId()) && step.percent() == RunStep.FULL_PERCENT;
+      boolean last = joint.id().equals(step.jointId()) && step.percent() == leftAt;
       if (last && set != null && step.toolName() != null) {
         return set.text() + " on " + step.toolName();
       }

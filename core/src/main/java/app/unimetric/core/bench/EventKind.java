@@ -29,6 +29,10 @@ public enum EventKind {
   HELD,
   /** On the check pass and when it is tried: it moved before the click. */
   MOVED,
+  /** At the slip test: it holds as tight as it is. */
+  HOLDS,
+  /** At the slip test: it slips. */
+  SLIPS,
   /** A reading outside the band is let stand, with a reason. */
   DEVIATION_ACCEPTED,
   /**

@@ -20,7 +20,7 @@ public record Interruption(String jointId, UUID lastEntry, boolean wetAgain, Str
 
   /** What stands over at the joint in hand; empty where it may simply be gone on with. */
   public static Optional<Interruption> of(RunSheet sheet, RunState state, Instant now) {
-    if (!state.permits().contains(EventKind.BEGUN_AGAIN)) {
+    if (state.pending() != null || !state.permits().contains(EventKind.BEGUN_AGAIN)) {
       return Optional.empty();
     }
     RunJoint joint =

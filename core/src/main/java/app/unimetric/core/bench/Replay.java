@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.pcollections.Empty;
@@ -42,6 +43,10 @@ public final class Replay {
 
   private final RunSheet sheet;
   private final ToolsOut out;
+
+  /** Of each joint that is climbed to hold, its slip tests from the lowest torque up. */
+  private final Map<String, List<RunStep>> slipTests;
+
   private PMap<UUID, Integer> indexOf = Empty.map();
   private PVector<Entry> entries = Empty.vector();
   private PVector<Marked> marked = Empty.vector();
@@ -64,13 +69,14 @@ public final class Replay {
   /** An earlier entry that a later one marked as corrected or let stand. */
   private record Marked(int by, int index) {}
 
-  private Replay(RunSheet sheet, ToolsOut out) {
+  private Replay(RunSheet sheet, ToolsOut out, Map<String, List<RunStep>> slipTests) {
     this.sheet = sheet;
     this.out = out;
+    this.slipTests = slipTests;
   }
 
   private Replay(Replay before) {
-    this(before.sheet, before.out);
+    this(before.sheet, before.out, before.slipTests);
     indexOf = before.indexOf;
     entries = before.entries;
     marked = before.marked;
@@ -88,7 +94,12 @@ public final class Replay {
    *     count
    */
   public static Replay begin(RunSheet sheet, ToolsOut out) {
-    return new Replay(sheet, out);
+    return new Replay(
+        sheet,
+        out,
+        sheet.steps().stream()
+            .filter(s -> s.kind() == StepKind.SLIP_TEST)
+            .collect(Collectors.groupingBy(s -> String.valueOf(s.jointId()))));
   }
 
   /** The state after these events in server order. An event met twice counts once. */
@@ -210,12 +221,16 @@ public final class Replay {
     }
     boolean lets = event.kind() == EventKind.DEVIATION_ACCEPTED || event.kind() == EventKind.LEFT;
     if (lets && isCritical(step) && !event.answeredBy().lead()) {
-      return step.jointId() == null || step.judged()
+      return step.jointId() == null || step.judged() || step.kind() == StepKind.SLIP_TEST
           ? "On a critical job only a lead leaves what is not as it should be."
           : "On a critical joint only a lead lets a reading outside the band stand.";
     }
-    Measure measure = step.measure();
     String found = event.reason();
+    boolean again = event.kind() == EventKind.BEGUN_AGAIN && waitsAt(step);
+    if (again && (found == null || found.isBlank())) {
+      return "Say in a few words why it slipped and what was done about it.";
+    }
+    Measure measure = step.measure();
     boolean figureMeant =
         event.kind() == EventKind.MEASURED
             || event.kind() == EventKind.FOUND && event.finding() != Finding.BAD;
@@ -236,6 +251,9 @@ public final class Replay {
     List<EventKind> permits = permits(step);
     if (step.judged()) {
       return "What was found is not as it should be: put it right and look again, replace it, or leave it with a reason.";
+    }
+    if (step.kind() == StepKind.SLIP_TEST) {
+      return "It slips at the last torque below the limit: no tighter. Take it apart, find out why and begin again, or leave it with a reason.";
     }
     UUID waiting = pending.get(step.id());
     CurveVerdict curve = waiting == null ? null : entry(waiting).curve();
@@ -326,6 +344,8 @@ public final class Replay {
                   : torque == null ? Verdict.DONE : Verdict.of(torque, step.band());
           case MEASURED -> Verdict.of(measured(event, step));
           case FOUND -> found(event, step);
+          case HOLDS -> Verdict.GOOD;
+          case SLIPS -> step.percent() == RunStep.FULL_PERCENT ? Verdict.BAD : Verdict.MOVED;
           default -> Verdict.DONE;
         };
     RunJoint joint = step.jointId() == null ? null : sheet.joint(step.jointId()).orElse(null);
@@ -399,15 +419,21 @@ public final class Replay {
     }
   }
 
-  /** What had set by then on the threads is cleaned off and put on again before its passes. */
+  /**
+   * What had set by then on the threads is cleaned off and put on again before its passes; so is
+   * what was on a clamp that is taken apart because it slips.
+   */
   private void beginJointAgain(RunEvent event, RunStep step) {
     add(Entry.plain(event, round(step), null));
     RunJoint joint = jointOf(step);
     Instant wetted = joint.cure() == null ? null : doneAt(joint, StepKind.SURFACE);
     boolean set = wetted != null && CureClock.of(joint, wetted, event.time().doneAt()).late();
+    boolean apart = set || waitsAt(step);
+    pending = pending.minus(step.id());
     for (RunStep other : sheet.steps()) {
       boolean wetting = other.kind() == StepKind.SURFACE || other.kind() == StepKind.HAND;
-      if (joint.id().equals(other.jointId()) && (other.perFastener() || set && wetting)) {
+      boolean pulled = other.perFastener() || other.kind() == StepKind.SLIP_TEST;
+      if (joint.id().equals(other.jointId()) && (pulled || apart && wetting)) {
         done(other, NOTHING);
       }
     }
@@ -562,7 +588,34 @@ public final class Replay {
 
   private boolean complete(RunStep step) {
     Map<Integer, UUID> done = done(step);
-    return step.perFastener() ? done.keySet().containsAll(step.order()) : done.containsKey(0);
+    boolean settled =
+        step.perFastener() ? done.keySet().containsAll(step.order()) : done.containsKey(0);
+    return settled || isNotNeeded(step);
+  }
+
+  /** Once a clamp holds, no torque of its climb beyond that is pulled; it is gone round at that. */
+  private boolean isNotNeeded(RunStep step) {
+    String joint = step.jointId();
+    Double held = joint == null ? null : heldAt(joint);
+    if (held == null) {
+      return false;
+    }
+    return switch (step.kind()) {
+      case TIGHTEN, SLIP_TEST -> step.percent() > held;
+      case CHECK_PASS -> step.percent() != held;
+      default -> false;
+    };
+  }
+
+  /** The share at which a climb ended: it held there, or was left slipping at the last. */
+  private @Nullable Double heldAt(String jointId) {
+    for (RunStep test : slipTests.getOrDefault(jointId, List.of())) {
+      UUID said = done(test).get(0);
+      if (said != null && entry(said).verdict() != Verdict.MOVED) {
+        return test.percent();
+      }
+    }
+    return null;
   }
 
   private @Nullable RunStep current() {
@@ -606,6 +659,10 @@ public final class Replay {
               : List.of(EventKind.MEASURED);
       case TIGHTEN -> orBegunAgain(step, orAmended(step, tightening(step)));
       case ANGLE -> orBegunAgain(step, List.of(EventKind.DONE));
+      case SLIP_TEST ->
+          waitsAt(step)
+              ? List.of(EventKind.BEGUN_AGAIN, EventKind.LEFT)
+              : orBegunAgain(step, List.of(EventKind.HOLDS, EventKind.SLIPS));
       case CHECK_PASS ->
           orBegunAgain(step, orAmended(step, List.of(EventKind.HELD, EventKind.MOVED)));
       case TRY -> orAmended(step, List.of(EventKind.HELD, EventKind.MOVED));

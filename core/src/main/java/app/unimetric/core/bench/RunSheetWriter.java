@@ -10,16 +10,19 @@ import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.pack.Undoing;
 import app.unimetric.core.plan.Ceiling;
+import app.unimetric.core.plan.Climb;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Needs;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.Wetting;
 import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.sequence.PassKind;
 import app.unimetric.core.stated.Role;
+import app.unimetric.core.stated.Trait;
 import app.unimetric.core.tool.CribTool;
 import app.unimetric.core.tool.Setting;
 import app.unimetric.core.tool.ToolChoice;
@@ -39,6 +42,11 @@ import org.jspecify.annotations.Nullable;
 public final class RunSheetWriter {
   private static final double SNUG_SLACK = 10;
   private static final double PASS_SLACK = 5;
+  private static final String IN_PASSES = "Tighten in passes";
+  private static final String SLIP_BY_HAND =
+      "Mark it across its edge and test it with the load its maker states; where none is stated, press and twist it by hand as hard as riding does.";
+  private static final String SLIP_OF_A_CONTROL =
+      "Pull the lever as hard as in braking: it must not move on the bar.";
   private static final String LOOK_AGAIN = "Look again";
   private static final String WITNESS_LINE =
       " A click alone proves nothing here: its witness line must be unbroken.";
@@ -281,8 +289,46 @@ public final class RunSheetWriter {
       case WET -> surface(joint);
       case START -> byHand(joint);
       case TRY -> steps.add(tried(joint, joint.passes().get(task.pass())));
-      default -> steps.add(pass(joint, joint.passes().get(task.pass()), task.pass()));
+      default -> passes(joint, joint.passes().get(task.pass()), task.pass());
     }
+  }
+
+  /** A torque of a climb is tested for slip at once; round goes the one that held. */
+  private void passes(PlannedJoint j, Pass pass, int index) {
+    Climb climb = j.climb();
+    if (climb != null && pass.kind() == PassKind.CIRCULAR_CHECK) {
+      for (int i = 0; i < j.passes().size(); i++) {
+        Pass climbed = j.passes().get(i);
+        if (climbed.kind() == PassKind.CLIMB) {
+          steps.add(pass(j, new Pass(climbed.percent(), pass.order(), pass.kind()), i));
+        }
+      }
+      return;
+    }
+    steps.add(pass(j, pass, index));
+    if (climb != null && pass.kind() == PassKind.CLIMB) {
+      steps.add(
+          RunStep.slipTest(
+              "slip." + j.id() + "." + index,
+              IN_PASSES,
+              j.joint().title() + ": does it hold?",
+              slipText(j.joint())
+                  + (pass.percent() == Pass.FULL_PERCENT
+                      ? " This is the last torque below the limit of "
+                          + Figure.rounded(climb.limitNm(), 2)
+                          + " N·m. If it still slips, stop: wrong diameter, missing paste, or a worn part."
+                      : " It holds: no tighter than this. It slips: on to the next torque."),
+              j.id(),
+              pass.percent()));
+    }
+  }
+
+  private static String slipText(PackJoint joint) {
+    String stated = joint.torque().slipTest();
+    if (!stated.isEmpty()) {
+      return stated.endsWith(".") ? stated : stated + ".";
+    }
+    return joint.duty().is(Trait.CONTROL) ? SLIP_OF_A_CONTROL : SLIP_BY_HAND;
   }
 
   private void surface(PlannedJoint j) {
@@ -335,11 +381,11 @@ public final class RunSheetWriter {
     TorqueBand band = passBand(j, pass);
     ToolChoice choice = j.tool();
     CribTool tool = choice == null ? null : choice.tool();
-    Setting setting = band == null || choice == null ? null : setting(pass, band, choice);
+    Setting setting = band == null || choice == null ? null : setting(j, pass, band, choice);
     return new RunStep(
         passId(j, pass, index),
         check ? StepKind.CHECK_PASS : StepKind.TIGHTEN,
-        pass.kind() == PassKind.SNUG ? "Snug all" : "Tighten in passes",
+        pass.kind() == PassKind.SNUG ? "Snug all" : IN_PASSES,
         j.joint().title(),
         isTurnedOn(j, index)
             ? "The torque before the turn. One smooth pull to the click, then stop."
@@ -358,7 +404,7 @@ public final class RunSheetWriter {
         null,
         null,
         false,
-        mayStandTo(band, tool));
+        mayStandTo(j, band, tool));
   }
 
   /** What no torque proves is looked at; the rest is tried as it is. */
@@ -388,7 +434,7 @@ public final class RunSheetWriter {
         j.joint().id(),
         pass.percent(),
         pass.order(),
-        j.resolution().band(),
+        j.band(),
         choice.setting().reading(),
         applied(choice.setting()),
         choice.tool().id(),
@@ -420,7 +466,7 @@ public final class RunSheetWriter {
     return new RunStep(
         "angle." + j.id() + "." + index,
         StepKind.ANGLE,
-        "Tighten in passes",
+        IN_PASSES,
         j.joint().title(),
         "Mark each head and turn it on in one pull by the angle stated: "
             + j.stated()
@@ -449,7 +495,7 @@ public final class RunSheetWriter {
     }
     List<OtherTool> others = new ArrayList<>();
     for (ToolChoice other : j.tools()) {
-      if (!other.usable() || other.equals(chosen)) {
+      if (!other.usable() || other.equals(chosen) || !climbsAll(j, other)) {
         continue;
       }
       Map<String, OtherTool.SetTo> set = new HashMap<>();
@@ -457,13 +503,16 @@ public final class RunSheetWriter {
         Pass pass = j.passes().get(i);
         TorqueBand band = passBand(j, pass);
         if (band != null && pass.kind() != PassKind.HAND && pass.kind() != PassKind.ANGLE) {
-          Setting setting = setting(pass, band, other);
-          set.put(
-              passId(j, pass, i),
+          Setting setting = setting(j, pass, band, other);
+          OtherTool.SetTo to =
               new OtherTool.SetTo(
                   setting == null ? null : setting.reading(),
                   applied(setting),
-                  mayStandTo(band, other.tool())));
+                  mayStandTo(j, band, other.tool()));
+          set.put(passId(j, pass, i), to);
+          if (pass.kind() == PassKind.CLIMB) {
+            set.put(roundId(j, i), to);
+          }
         }
       }
       others.add(
@@ -475,16 +524,34 @@ public final class RunSheetWriter {
   private static String passId(PlannedJoint j, Pass pass, int index) {
     return switch (pass.kind()) {
       case TRY -> "try." + j.id();
-      case CIRCULAR_CHECK -> "round." + j.id() + "." + index;
+      case CIRCULAR_CHECK -> roundId(j, index);
       default -> "pass." + j.id() + "." + index;
     };
   }
 
-  /** Above the band by no more than the tool may be off: nobody can tell it from the band's end. */
-  private static @Nullable Double mayStandTo(@Nullable TorqueBand band, @Nullable CribTool tool) {
-    return band == null || tool == null
-        ? null
-        : Double.valueOf(band.maxNm() * (1 + tool.tool().deviation()));
+  private static String roundId(PlannedJoint j, int index) {
+    return "round." + j.id() + "." + index;
+  }
+
+  /** Whether a tool can be set to every torque of a climb: none of them is tried by feel. */
+  private static boolean climbsAll(PlannedJoint j, ToolChoice tool) {
+    Climb climb = j.climb();
+    return climb == null
+        || climb.torquesNm().stream().allMatch(nm -> climb.setting(tool, nm).isPresent());
+  }
+
+  /**
+   * Above the band by no more than the tool may be off: nobody can tell it from the band's end. In
+   * a climb no higher than the limit of the parts.
+   */
+  private static @Nullable Double mayStandTo(
+      PlannedJoint j, @Nullable TorqueBand band, @Nullable CribTool tool) {
+    if (band == null || tool == null) {
+      return null;
+    }
+    double most = band.maxNm() * (1 + tool.tool().deviation());
+    Climb climb = j.climb();
+    return climb == null ? most : Math.min(most, climb.limitNm());
   }
 
   private static @Nullable Double applied(@Nullable Setting setting) {
@@ -494,10 +561,14 @@ public final class RunSheetWriter {
 
   /** A pass before the last may lie anywhere near its share; only the last must meet the band. */
   private static @Nullable TorqueBand passBand(PlannedJoint j, Pass pass) {
-    TorqueBand last = j.resolution().band();
-    Double aim = j.resolution().aimNm();
+    TorqueBand last = j.band();
+    Double aim = j.aimNm();
     if (last == null || aim == null) {
       return null;
+    }
+    Climb climb = j.climb();
+    if (climb != null && pass.kind() != PassKind.SNUG) {
+      return climb.round(climb.torqueNm(pass));
     }
     if (pass.percent() == 100) {
       return last;
@@ -512,11 +583,16 @@ public final class RunSheetWriter {
   public static @Nullable ScaleReading settingOf(PlannedJoint j, Pass pass) {
     TorqueBand band = passBand(j, pass);
     ToolChoice choice = j.tool();
-    Setting setting = band == null || choice == null ? null : setting(pass, band, choice);
+    Setting setting = band == null || choice == null ? null : setting(j, pass, band, choice);
     return setting == null ? null : setting.reading();
   }
 
-  private static @Nullable Setting setting(Pass pass, TorqueBand band, ToolChoice choice) {
+  private static @Nullable Setting setting(
+      PlannedJoint j, Pass pass, TorqueBand band, ToolChoice choice) {
+    Climb climb = j.climb();
+    if (climb != null && pass.kind() != PassKind.SNUG) {
+      return climb.setting(choice, climb.torqueNm(pass)).orElse(null);
+    }
     if (pass.percent() == 100) {
       return choice.setting();
     }
@@ -540,6 +616,7 @@ public final class RunSheetWriter {
                   + share
                   + "; the torque tool does not reach this low."
               : "Snug all in this order, about " + share + ".";
+      case CLIMB -> "Even, each to this torque and no further; then it is tested for slip.";
       case CIRCULAR_CHECK ->
           "Once round at full torque. One slow pull each: it clicks without moving, or it moved.";
       default ->
@@ -568,8 +645,8 @@ public final class RunSheetWriter {
         j.positions(),
         p.duty().isCritical(),
         j.stated(),
-        j.resolution().band(),
-        j.resolution().aimNm(),
+        j.band(),
+        j.aimNm(),
         ceiling == null ? null : ceiling.torqueNm(),
         j.compound().advice().words() + (p.isTried() ? ", as it is" : ""),
         p.fastener().hand().tighten(),

@@ -1,8 +1,10 @@
 package app.unimetric.core.bench;
 
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -39,6 +41,7 @@ public record RunState(
     List<Entry> entries,
     List<CureClock> clocks,
     boolean signedOff) {
+  private static final Set<EventKind> FINDS = EnumSet.of(EventKind.FOUND, EventKind.SLIPS);
 
   /** The same standing for somebody who is told these entries only. */
   public RunState telling(List<Entry> told) {
@@ -74,7 +77,7 @@ public record RunState(
   /** All that was found not as it should be, whatever became of it. */
   public List<Entry> foundBad() {
     return entries.stream()
-        .filter(e -> e.event().kind() == EventKind.FOUND && e.isDeviation() && e.counts())
+        .filter(e -> FINDS.contains(e.event().kind()) && e.isDeviation() && e.counts())
         .toList();
   }
 

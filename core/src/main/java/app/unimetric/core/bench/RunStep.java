@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param id unique within the sheet
  * @param group heading it stands under
  * @param jointId the joint it works on; null when none
- * @param percent share of the final torque; 0 when none
+ * @param percent share of the final torque, of a climb of the last one it may come to; 0 when none
  * @param order fastener numbers in the order they are turned; empty when confirmed once
  * @param band what a reading must lie in; null when nothing is measured
  * @param reading what to set on the tool; null when it cannot be set so low
@@ -67,6 +67,31 @@ public record RunStep(
     return new RunStep(
         id, kind, group, title, text, jointId, 0, List.of(), null, null, null, null, null, hold,
         traps, null, null, false, null);
+  }
+
+  /** The test for slip at one torque of a climb. */
+  static RunStep slipTest(
+      String id, String group, String title, String text, String jointId, double percent) {
+    return new RunStep(
+        id,
+        StepKind.SLIP_TEST,
+        group,
+        title,
+        text,
+        jointId,
+        percent,
+        List.of(),
+        null,
+        null,
+        null,
+        null,
+        null,
+        true,
+        List.of(),
+        null,
+        null,
+        false,
+        null);
   }
 
   /** The same step, at which something is measured, perhaps against what was found before. */

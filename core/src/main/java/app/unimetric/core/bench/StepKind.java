@@ -14,6 +14,8 @@ public enum StepKind {
   TIGHTEN,
   /** Each fastener is turned on by an angle; no torque tells how far it is. */
   ANGLE,
+  /** A clamp climbed to hold is tested for slip: it holds as tight as it is, or it slips. */
+  SLIP_TEST,
   /** Each fastener is tried at full torque; repeated until nothing moves. */
   CHECK_PASS,
   /** Each fastener is tried at its target as it was left; what moved is said with its cause. */

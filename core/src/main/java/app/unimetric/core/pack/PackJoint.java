@@ -144,7 +144,8 @@ public record PackJoint(
                 with(
                     new TorqueSheet(
                         torque.values().stream().map(v -> v.statedFor(then)).toList(),
-                        torque.slots())))
+                        torque.slots(),
+                        torque.slipTest())))
         .orElse(this);
   }
 

@@ -10,8 +10,10 @@ import java.util.stream.Stream;
  *
  * @param values as found so far, each with its document
  * @param slots where a value is to be looked up, for packs that state none themselves
+ * @param slipTest how it is tested for slip and with which load, in words; empty where nothing is
+ *     stated
  */
-public record TorqueSheet(List<DocumentedValue> values, List<String> slots) {
+public record TorqueSheet(List<DocumentedValue> values, List<String> slots, String slipTest) {
   public TorqueSheet {
     values = List.copyOf(values);
     slots = List.copyOf(slots);
@@ -33,6 +35,7 @@ public record TorqueSheet(List<DocumentedValue> values, List<String> slots) {
   }
 
   TorqueSheet with(List<DocumentedValue> found) {
-    return new TorqueSheet(Stream.concat(values.stream(), found.stream()).toList(), slots);
+    return new TorqueSheet(
+        Stream.concat(values.stream(), found.stream()).toList(), slots, slipTest);
   }
 }

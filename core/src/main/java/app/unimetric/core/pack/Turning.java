@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param usedOnce whether the fastener or its nut is renewed each time
  * @param minutes for all fasteners of the joint; 0 when not stated
  * @param tried whether it is only tried at its target as it is, without coming loose
+ * @param leftAtNm what that target is where no value says it: the torque at which it held, N·m
  */
 public record Turning(
     Turn end,
@@ -18,4 +19,5 @@ public record Turning(
     @Nullable String access,
     boolean usedOnce,
     double minutes,
-    boolean tried) {}
+    boolean tried,
+    @Nullable Double leftAtNm) {}

@@ -198,12 +198,22 @@ public record JobPlan(
         .orElse(null);
   }
 
-  /** Whether a task turns its fasteners on by an angle instead of a torque. */
-  public boolean isByAngle(Task task) {
+  /** Whether a task is a pass of this kind. */
+  public boolean is(PassKind kind, Task task) {
     return task.pass() >= 0
         && joints.stream()
             .filter(j -> j.id().equals(task.jointId()))
-            .anyMatch(j -> j.passes().get(task.pass()).kind() == PassKind.ANGLE);
+            .anyMatch(j -> j.passes().get(task.pass()).kind() == kind);
+  }
+
+  /** How the joint of a task is climbed to hold, in words; empty where it is not. */
+  public String climb(Task task) {
+    return joints.stream()
+        .filter(j -> j.id().equals(task.jointId()))
+        .flatMap(j -> Stream.ofNullable(j.climb()))
+        .map(Climb::words)
+        .findFirst()
+        .orElse("");
   }
 
   /** Why a task may not come sooner, by the rules that bind just this one; null without any. */
@@ -280,7 +290,7 @@ public record JobPlan(
   /** Tool and scale reading: what must be changed between two joints. */
   static @Nullable String settingOf(PlannedJoint joint) {
     ToolChoice choice = joint.tool();
-    ScaleReading reading = choice == null ? null : choice.setting().reading();
+    ScaleReading reading = joint.reading();
     return choice == null || reading == null ? null : choice.tool().id() + " " + reading.figure();
   }
 
@@ -301,7 +311,7 @@ public record JobPlan(
       found.add(Blocker.ofJoint(Blocker.Kind.VALUES_DISAGREE, id, message));
     }
     boolean feels = byFeel.containsKey(id) && !joint.joint().duty().isCritical();
-    if (joint.resolution().band() != null && joint.tool() == null && !feels) {
+    if (joint.band() != null && joint.tool() == null && !feels) {
       String nearest =
           joint.tools().isEmpty()
               ? "The crib holds no torque tool."

@@ -14,6 +14,7 @@ import app.unimetric.core.pack.TorqueSheet;
 import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
+import app.unimetric.core.sequence.Pass;
 import app.unimetric.core.stated.Form;
 import app.unimetric.core.stated.JointContext;
 import app.unimetric.core.stated.Resolution;
@@ -29,6 +30,7 @@ import app.unimetric.core.why.Why;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Works out one joint of a job. */
@@ -56,41 +58,80 @@ final class JointPlanner {
     boolean plastic = joint.situation().female() == Material.PLASTIC;
     Ceiling ceiling = plastic ? null : ceiling(joint.fastener(), governing, why);
     CompoundAdvice compound = CompoundChoice.choose(joint.situation());
-    TorqueBand band = resolution.band();
+    Double leftAtNm = joint.turning().leftAtNm();
+    TorqueBand band =
+        leftAtNm == null ? resolution.band() : asLeft(leftAtNm, resolution.capNm(), context);
+    Double aimNm = leftAtNm == null ? resolution.aimNm() : leftAtNm;
     List<ToolChoice> tools =
-        band == null
-            ? List.of()
-            : ToolChoice.rank(
-                band,
-                resolution.aimNm(),
-                resolution.capNm(),
-                joint.duty().isCritical(),
-                joint.fastener().hand(),
-                crib,
-                today);
+        band == null ? List.of() : tools(joint, resolution, band, aimNm, crib, today);
     ToolChoice best = tools.stream().filter(ToolChoice::usable).findFirst().orElse(null);
     ToolChoice tool =
         tools.stream()
             .filter(t -> t.usable() && t.tool().id().equals(chosenTool))
             .findFirst()
             .orElse(best);
+    Climb climb = Climb.of(joint, resolution, tool).orElse(null);
     return new PlannedJoint(
         joint,
         asStated,
         resolution,
         decision,
+        climb == null ? band : climb.band(),
+        climb == null ? aimNm : (Double) climb.lastNm(),
+        climb,
         ceiling,
         compound,
         tools,
         tool,
-        joint.isTried()
-            ? List.of(joint.pattern().tried())
-            : StatedPasses.of(joint.pattern(), governing),
+        passes(joint, governing, climb),
         joint.pattern().positions(),
         rules.stream().filter(r -> r.after().equals(joint.id())).map(OrderRule::reason).toList(),
-        joint.isTried() ? List.of() : joint.pattern().reasons(),
+        reasons(joint, climb),
         notes(joint, governing, resolution, compound, tool, best),
         why.derivation());
+  }
+
+  private static List<ToolChoice> tools(
+      PackJoint joint,
+      Resolution resolution,
+      TorqueBand band,
+      @Nullable Double aimNm,
+      List<CribTool> crib,
+      LocalDate today) {
+    Double capNm = resolution.capNm();
+    List<ToolChoice> ranked =
+        ToolChoice.rank(
+            band, aimNm, capNm, joint.duty().isCritical(), joint.fastener().hand(), crib, today);
+    return capNm != null && Climb.isDue(joint, resolution)
+        ? Climb.reachingFirst(ranked, capNm)
+        : ranked;
+  }
+
+  /** Round the torque it held at, as round any single value, and never beyond a part's limit. */
+  private static TorqueBand asLeft(double nm, @Nullable Double capNm, JointContext context) {
+    double tolerance = context.tolerances().of(context.duty());
+    double most = nm * (1 + tolerance);
+    return TorqueBand.of(
+        nm * (1 - tolerance), capNm == null ? most : Math.max(nm, Math.min(most, capNm)));
+  }
+
+  private static List<Pass> passes(
+      PackJoint joint, @Nullable StatedValue governing, @Nullable Climb climb) {
+    if (joint.isTried()) {
+      return List.of(joint.pattern().tried());
+    }
+    return climb == null
+        ? StatedPasses.of(joint.pattern(), governing)
+        : climb.passes(joint.pattern());
+  }
+
+  private static List<String> reasons(PackJoint joint, @Nullable Climb climb) {
+    if (joint.isTried()) {
+      return List.of();
+    }
+    return climb == null
+        ? joint.pattern().reasons()
+        : Stream.concat(joint.pattern().reasons().stream(), climb.reasons().stream()).toList();
   }
 
   private static @Nullable Decision latest(PackJoint joint, List<Decision> decisions) {

@@ -11,6 +11,7 @@ import app.unimetric.core.stated.Role;
 import app.unimetric.core.stated.Statement;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.surface.CompoundAdvice;
+import app.unimetric.core.tool.Setting;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Derivation;
 import java.util.List;
@@ -22,6 +23,9 @@ import org.jspecify.annotations.Nullable;
  * @param asStated all values resolved as they stand
  * @param resolution the same after a lead's decision; what holds
  * @param decision null when nobody had to decide
+ * @param band what its last torque must lie in; null without a value
+ * @param aimNm where in it, N·m
+ * @param climb how it is climbed to hold; null where it is tightened to its band
  * @param ceiling null when thread or class is unknown
  * @param compound what goes on the thread
  * @param tools all tools, best first; empty without a band
@@ -36,6 +40,9 @@ public record PlannedJoint(
     Resolution asStated,
     Resolution resolution,
     @Nullable Decision decision,
+    @Nullable TorqueBand band,
+    @Nullable Double aimNm,
+    @Nullable Climb climb,
     @Nullable Ceiling ceiling,
     CompoundAdvice compound,
     List<ToolChoice> tools,
@@ -62,10 +69,11 @@ public record PlannedJoint(
     return values.isEmpty() ? NONE : values.get(0).value().asPrinted();
   }
 
-  /** The band to reach: {@code 9.5–10.5 N·m}. */
+  /** The band to reach: {@code 9.5–10.5 N·m}; of what is climbed from where to where. */
   public String target() {
-    TorqueBand band = resolution.band();
-    return band == null ? NONE : band.toString();
+    TorqueBand within = band;
+    Climb climbed = climb;
+    return climbed != null ? climbed.words() : within == null ? NONE : within.toString();
   }
 
   /** Whether a product goes on it; what is only tried keeps what is on it. */
@@ -90,7 +98,7 @@ public record PlannedJoint(
             && joint.torque().stated().get(governing).statement() instanceof Statement.TorqueAngle;
     Role role = joint.duty().role();
     boolean torqueTells = role != Role.ADJUST && role != Role.PIVOT && !byAngle;
-    return joint.isTried() && torqueTells && resolution.band() != null && tool != null;
+    return joint.isTried() && torqueTells && band != null && tool != null;
   }
 
   /** What to set on which tool: {@code 10.25 N·m on Small click}. */
@@ -102,9 +110,15 @@ public record PlannedJoint(
         : reading.text() + " on " + choice.tool().name();
   }
 
-  /** What to set on the chosen tool; null without one. */
+  /** What to set on the chosen tool, of a climb for its first torque; null without one. */
   public @Nullable ScaleReading reading() {
     ToolChoice choice = tool;
-    return choice == null ? null : choice.setting().reading();
+    Climb climbed = climb;
+    if (choice == null) {
+      return null;
+    }
+    return climbed == null
+        ? choice.setting().reading()
+        : climbed.setting(choice, climbed.torquesNm().get(0)).map(Setting::reading).orElse(null);
   }
 }

@@ -10,10 +10,14 @@ import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Undoing;
 import app.unimetric.core.quantity.Figure;
+import app.unimetric.core.sequence.Pass;
+import app.unimetric.core.sequence.PassKind;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -82,7 +86,9 @@ public record WorkLine(
             TaskKind.FINAL,
             last.doing,
             last.title,
-            last.text + ", " + line.text,
+            Stream.of(last.text, line.text)
+                .filter(t -> !t.isEmpty())
+                .collect(Collectors.joining(", ")),
             last.jointId,
             false,
             List.of(),
@@ -95,10 +101,13 @@ public record WorkLine(
       return this;
     }
     Double percent = plan.percent(task);
+    boolean last = percent != null && percent == Pass.FULL_PERCENT;
     String share =
-        plan.isByAngle(task)
+        plan.is(PassKind.ANGLE, task)
             ? "by the stated angle"
-            : percent == null ? "" : Figure.rounded(percent, 1) + " %";
+            : plan.is(PassKind.CLIMB, task)
+                ? last ? plan.climb(task) : ""
+                : percent == null ? "" : Figure.rounded(percent, 1) + " %";
     return new WorkLine(
         task.kind(),
         task.kind().words(),

@@ -7,6 +7,8 @@ public enum PassKind {
   CROSS,
   ALTERNATE,
   CIRCULAR_CHECK,
+  /** Even, to one torque of a climb; tested for slip before the next. */
+  CLIMB,
   /** Tried at the full torque as it is, without coming loose. */
   TRY,
   /** Turned on by an angle, with no torque to read. */

@@ -40,7 +40,7 @@ public record Tolerances(double usualPercent, double criticalPercent) {
   }
 
   /** What holds for a joint, as a share. */
-  double of(Duty duty) {
+  public double of(Duty duty) {
     return (duty.isCritical() ? criticalPercent : usualPercent) / PERCENT;
   }
 

@@ -214,14 +214,16 @@ public final class SamplePack {
         new Duty(
             j.choice("role", Role.CLAMP), traits, j.has("aim") ? Aim.valueOf(j.text("aim")) : null),
         situation(j.node("surface"), thread),
-        new TorqueSheet(values, j.texts("slots")),
+        new TorqueSheet(
+            values, j.texts("slots"), j.text("slipTest") == null ? "" : j.text("slipTest")),
         new Turning(
             j.choice("turn", Turn.BOLT),
             j.text("counterHold"),
             j.text("access"),
             j.flag("usedOnce"),
             j.number("minutes", 0),
-            j.flag("tried")),
+            j.flag("tried"),
+            j.has("leftAtNm") ? (Double) j.number("leftAtNm", 0) : null),
         j.texts("traps"),
         j.has("undo") ? undoing(j.node("undo")) : null,
         null,

@@ -77,15 +77,15 @@ class StatedPassesTest {
     List<Task> ofPlate =
         plan.work().tasks().stream().filter(t -> "plate".equals(t.jointId())).toList();
     assertThat(ofPlate)
-        .filteredOn(plan::isByAngle)
+        .filteredOn(t -> plan.is(PassKind.ANGLE, t))
         .extracting(Task::kind)
         .containsExactly(TaskKind.FINAL);
     assertThat(ofPlate.get(0).pass()).isNegative();
-    assertThat(plan.isByAngle(ofPlate.get(0))).isFalse();
+    assertThat(plan.is(PassKind.ANGLE, ofPlate.get(0))).isFalse();
     assertThat(plan.percent(ofPlate.get(0))).isNull();
     assertThat(plan.percent(ofPlate.get(ofPlate.size() - 1))).isEqualTo(100);
     assertThat(plan.work().tasks().stream().filter(t -> "pair".equals(t.jointId())))
-        .noneMatch(plan::isByAngle);
+        .noneMatch(t -> plan.is(PassKind.ANGLE, t));
     assertThat(WorkLine.of(plan))
         .extracting(WorkLine::text)
         .contains("65 %, 100 %, by the stated angle");

@@ -189,6 +189,8 @@ record PackDocument(
       @Nullable Boolean usedOnce,
       @Nullable Double minutes,
       @Nullable Boolean tried,
+      @Nullable Double leftAtNm,
+      @Nullable String slipTest,
       @Nullable List<String> traps,
       @Nullable UndoFields undo,
       @Nullable String place,

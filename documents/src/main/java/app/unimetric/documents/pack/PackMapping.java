@@ -28,6 +28,7 @@ import app.unimetric.core.pack.Turning;
 import app.unimetric.core.pack.Undoing;
 import app.unimetric.core.pack.VersionOneOrder;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.sequence.BoltPattern;
 import app.unimetric.core.sequence.Layout;
@@ -298,6 +299,7 @@ final class PackMapping {
         present(j.values()) || present(j.slots()),
         at + ".values",
         "needs at least one stated value (“snug” is one too), or slots that say where to look one up.");
+    leftAt(j, at);
     Fastener fastener =
         thread == null
             ? null
@@ -312,18 +314,28 @@ final class PackMapping {
             pattern,
             duty(j),
             situation,
-            new TorqueSheet(values, texts(j.slots())),
+            new TorqueSheet(values, texts(j.slots()), or(j.slipTest(), "")),
             new Turning(
                 or(j.turn(), Turn.BOLT),
                 j.counterHold(),
                 j.access(),
                 Boolean.TRUE.equals(j.usedOnce()),
                 orZero(j.minutes()),
-                Boolean.TRUE.equals(j.tried())),
+                Boolean.TRUE.equals(j.tried()),
+                j.leftAtNm()),
             texts(j.traps()),
             undoing(j.undo()),
             null,
             or(j.place(), ""));
+  }
+
+  private void leftAt(PackDocument.JointFields j, String at) {
+    Double leftAt = j.leftAtNm();
+    if (leftAt != null) {
+      problems.require(
+          Boolean.TRUE.equals(j.tried()), at + ".leftAtNm", "belongs to what is only tried.");
+      problems.positive(leftAt, Torque.MAX_NM, at + ".leftAtNm");
+    }
   }
 
   private static @Nullable Undoing undoing(PackDocument.@Nullable UndoFields undo) {

@@ -17,9 +17,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * One entry of the bench as stored, version 6. Version 1 had one moment, the one of receiving; no
+ * One entry of the bench as stored, version 7. Version 1 had one moment, the one of receiving; no
  * version before the third knew findings, none before the fourth limits or other tools, none before
- * the fifth the curve of a pull, none before the sixth how a fastener moved that was only tried.
+ * the fifth the curve of a pull, none before the sixth how a fastener moved that was only tried,
+ * none before the seventh a test for slip.
  *
  * @param deviceAheadSeconds how far the device's clock was ahead
  */
@@ -46,7 +47,7 @@ public record EventDocument(
       new Versioned<>(
           "bench entry",
           EventDocument.class,
-          List.of(EventDocument::toVersion2, e -> e, e -> e, e -> e, e -> e));
+          List.of(EventDocument::toVersion2, e -> e, e -> e, e -> e, e -> e, e -> e));
 
   /** Who, by id, with the name and the right of that day. */
   public record Person(UUID id, String name, boolean lead) {

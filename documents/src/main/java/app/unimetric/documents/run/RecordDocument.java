@@ -25,10 +25,11 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A signed record as stored, version 7: the sheet and what came of every entry, as it stood then.
+ * A signed record as stored, version 8: the sheet and what came of every entry, as it stood then.
  * Version 1 kept the whole state of the run, and figures that follow from it; before the third
  * nothing was answered good or bad, before the fifth nobody looked again alone, before the sixth no
- * curve was kept, before the seventh nothing was only tried.
+ * curve was kept, before the seventh nothing was only tried, before the eighth nothing was climbed
+ * to hold.
  *
  * @param startedById null in records of version 1
  */
@@ -51,7 +52,8 @@ public record RecordDocument(
               RecordDocument::toVersion4,
               record -> record,
               record -> record,
-              RecordDocument::toVersion7));
+              RecordDocument::toVersion7,
+              record -> record));
 
   /** An entry and what the replay made of it. */
   public record EntryFields(

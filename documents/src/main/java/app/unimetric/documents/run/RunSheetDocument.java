@@ -21,10 +21,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A run sheet as stored, version 6. Version 1 wrote a setting as two loose fields without the
+ * A run sheet as stored, version 7. Version 1 wrote a setting as two loose fields without the
  * tool's graduation; before the third no step was answered good or bad, before the fourth no other
  * tool was laid out, before the fifth the second look was always another person's, before the sixth
- * nothing was only tried.
+ * nothing was only tried, before the seventh nothing was climbed to hold.
  */
 public record RunSheetDocument(
     String title,
@@ -42,7 +42,8 @@ public record RunSheetDocument(
               RunSheetDocument::toVersion3,
               RunSheetDocument::toVersion4,
               sheet -> sheet,
-              RunSheetDocument::toVersion6));
+              RunSheetDocument::toVersion6,
+              sheet -> sheet));
 
   /** Where a fastener sits, −1 to 1, y downwards. */
   public record Place(int number, double x, double y) {}

@@ -3,7 +3,9 @@ package app.unimetric.documents.shape;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Side;
 import app.unimetric.documents.StrictJson;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,18 +35,19 @@ public final class LookAgain {
           "assemblies",
           "sidesInTurn");
   private static final List<String> OF_THE_COMING_LOOSE =
-      List.of("undo", "usedOnce", "passesPercent");
+      List.of("undo", "usedOnce", "passesPercent", "slipTest");
 
   private LookAgain() {}
 
   /**
    * @param document of the job as it was shaped, JSON
    * @param jointIds of the joints that are due, as its plan called them; empty for all
+   * @param leftAtNm at what torque those were left that were climbed to hold, N·m, by their ids
    * @return the document of the job that tries them, JSON
    */
-  public static String of(String document, List<String> jointIds) {
+  public static String of(String document, List<String> jointIds, Map<String, Double> leftAtNm) {
     ObjectNode job = (ObjectNode) JSON.readTree(document);
-    onlyTry(job, "", jointIds);
+    onlyTry(job, "", jointIds, leftAtNm);
     job.put("title", WayBack.shortened("Look again: " + job.path("title").asString()));
     job.put("summary", "Tried at their targets as they are; nothing comes loose.");
     job.put("fits", "Nothing: looked at again");
@@ -53,7 +56,8 @@ public final class LookAgain {
   }
 
   /** Leaves the joints that are due, each to be tried; whether there are any. */
-  private static boolean onlyTry(ObjectNode job, String prefix, List<String> jointIds) {
+  private static boolean onlyTry(
+      ObjectNode job, String prefix, List<String> jointIds, Map<String, Double> leftAtNm) {
     OF_THE_WORK.forEach(job::remove);
     job.put("version", JobPack.VERSION);
     ArrayNode due = JSON.createArrayNode();
@@ -61,6 +65,11 @@ public final class LookAgain {
       if (joint instanceof ObjectNode one && isDue(one, prefix, jointIds)) {
         OF_THE_COMING_LOOSE.forEach(one::remove);
         one.put("tried", true);
+        leftAtNm.entrySet().stream()
+            .filter(left -> isDue(one, prefix, List.of(left.getKey())))
+            .map(Map.Entry::getValue)
+            .min(Comparator.naturalOrder())
+            .ifPresent(nm -> one.put("leftAtNm", nm));
         due.add(one);
       }
     }
@@ -70,7 +79,7 @@ public final class LookAgain {
       ArrayNode others = JSON.createArrayNode();
       for (JsonNode other : job.path(list)) {
         if (other.get("document") instanceof ObjectNode inner
-            && onlyTry(inner, prefix + inner.path("key").asString() + ".", jointIds)) {
+            && onlyTry(inner, prefix + inner.path("key").asString() + ".", jointIds, leftAtNm)) {
           others.add(other);
         }
       }

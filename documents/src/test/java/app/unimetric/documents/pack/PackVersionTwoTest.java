@@ -52,6 +52,20 @@ class PackVersionTwoTest {
   }
 
   @Test
+  void aClampSaysHowItIsTestedForSlipAndWhatIsTriedAtWhatTorqueItWasLeft() {
+    ObjectNode pack = (ObjectNode) StrictJson.mapper().readTree(text);
+    at(pack, "joints", 0).put("slipTest", "Twist it with 30 N·m.");
+    at(pack, "joints", 1).put("tried", true).put("leftAtNm", 3.5).remove("undo");
+    List<PackJoint> joints = reader.take(pack.toString()).answered(Answers.NONE).joints();
+    assertThat(joints.get(0).torque().slipTest()).isEqualTo("Twist it with 30 N·m.");
+    assertThat(joints.get(0).turning().leftAtNm()).isNull();
+    assertThat(joints)
+        .filteredOn(PackJoint::isTried)
+        .isNotEmpty()
+        .allMatch(j -> j.turning().leftAtNm() == 3.5 && j.torque().slipTest().isEmpty());
+  }
+
+  @Test
   void theUsualAnswersStandUntilOthersAreGiven() {
     JobPack pack = reader.take(text).answered(Answers.NONE);
     assertThat(ids(pack))
@@ -170,6 +184,11 @@ class PackVersionTwoTest {
                   answers.add(answers.get(0).deepCopy());
                 }))
         .contains("options[0].answers");
+    assertThat(places(p -> at(p, "joints", 0).put("leftAtNm", 4)))
+        .as("what is not only tried is left at what it is tightened to")
+        .contains("joints[0].leftAtNm");
+    assertThat(places(p -> at(p, "joints", 0).put("tried", true).put("leftAtNm", -1)))
+        .contains("joints[0].leftAtNm");
     assertThat(places(p -> p.put("version", 1)))
         .as("none of this belongs to the first version")
         .contains("options", "assemblies", "order[0].binding", "joints[0].undo");

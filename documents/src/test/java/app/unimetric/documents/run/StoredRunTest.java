@@ -267,9 +267,9 @@ class StoredRunTest {
   @ParameterizedTest
   @MethodSource("readers")
   void aNewerVersionIsRefusedWithWords(Function<String, Object> reader) {
-    assertThatThrownBy(() -> reader.apply("{\"version\": 8}"))
+    assertThatThrownBy(() -> reader.apply("{\"version\": 9}"))
         .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("version 8")
+        .hasMessageContaining("version 9")
         .hasMessageContaining("newer program");
   }
 

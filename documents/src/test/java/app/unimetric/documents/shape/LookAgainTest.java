@@ -10,6 +10,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -38,7 +39,7 @@ class LookAgainTest {
 
   private JobPack again(String key, String... joints) throws IOException {
     String document = Files.readString(PACKS.resolve(key + ".json"));
-    return reader.read(LookAgain.of(document, List.of(joints)));
+    return reader.read(LookAgain.of(document, List.of(joints), Map.of()));
   }
 
   @ParameterizedTest
@@ -46,7 +47,7 @@ class LookAgainTest {
   void ofEveryJobOfTheCatalogueNothingIsLeftButToTryItsJoints(Path pack) throws IOException {
     String document = reader.whole(Files.readString(pack), LookAgainTest::document);
     JobPack fitted = reader.read(document);
-    JobPack again = reader.read(LookAgain.of(document, List.of()));
+    JobPack again = reader.read(LookAgain.of(document, List.of(), Map.of()));
     List<String> ids = fitted.joints().stream().map(PackJoint::id).toList();
     assertThat(again.joints())
         .allMatch(PackJoint::isTried)
@@ -94,8 +95,34 @@ class LookAgainTest {
             .formatted(
                 Files.readString(PACKS.resolve("mc-crash-bars-upper.json")),
                 Files.readString(PACKS.resolve("mc-handguards.json")));
-    String again = LookAgain.of(visit, List.of("mc-crash-bars-upper.hanger"));
+    String again = LookAgain.of(visit, List.of("mc-crash-bars-upper.hanger"), Map.of());
     assertThat(reader.read(again).everyJoint()).containsOnlyKeys("mc-crash-bars-upper.hanger");
     assertThat(again).doesNotContain("mc-handguards");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "bi-stem-carbon, faceplate, faceplate, 3.5",
+    "mc-pads-front, caliper.LEFT, caliper, 3.5",
+  })
+  void whatWasClimbedToHoldIsTriedAtThat(String key, String left, String joint, double nm)
+      throws IOException {
+    String document = Files.readString(PACKS.resolve(key + ".json"));
+    JobPack again =
+        reader.read(LookAgain.of(document, List.of(), Map.of(left, nm, "elsewhere", 1.0)));
+    assertThat(again.joints())
+        .filteredOn(j -> j.turning().leftAtNm() != null)
+        .hasSize(1)
+        .allMatch(j -> j.id().equals(joint) && j.turning().leftAtNm() == nm)
+        .allMatch(j -> j.torque().slipTest().isEmpty());
+  }
+
+  @Test
+  void ofBothSidesTheLowerTorqueIsTried() throws IOException {
+    String document = Files.readString(PACKS.resolve("mc-pads-front.json"));
+    Map<String, Double> left = Map.of("caliper.LEFT", 3.5, "caliper.RIGHT", 3.0);
+    assertThat(reader.read(LookAgain.of(document, List.of(), left)).joints())
+        .filteredOn(j -> j.id().startsWith("caliper"))
+        .allMatch(j -> j.turning().leftAtNm() == 3.0);
   }
 }

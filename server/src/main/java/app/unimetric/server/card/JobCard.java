@@ -199,7 +199,7 @@ record JobCard(
         j.compound().where(),
         moment == null || moment.words().isEmpty() ? null : moment.words(),
         setting,
-        setting != null ? null : j.resolution().band() == null ? "–" : "no tool",
+        setting != null ? null : j.band() == null ? "–" : "no tool",
         j.passes().stream().map(p -> pass(p, j)).collect(Collectors.joining(" → ")),
         "□ ".repeat(Math.min(joint.pattern().count(), MOST_BOXES)));
   }
@@ -236,6 +236,10 @@ record JobCard(
       case HAND -> "by hand";
       case CIRCULAR_CHECK -> "check round";
       case TRY -> "try at the target";
+      case CLIMB -> {
+        ScaleReading set = RunSheetWriter.settingOf(j, pass);
+        yield (set == null ? pass.share() : set.onScale()) + ", slip test";
+      }
       default -> {
         ScaleReading set = RunSheetWriter.settingOf(j, pass);
         String order = pass.words().substring(pass.share().length()).strip();

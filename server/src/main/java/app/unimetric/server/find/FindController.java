@@ -181,7 +181,9 @@ class FindController {
                   Kind.JOINT,
                   joint.joint().title(),
                   (settled
-                          ? joint.stated() + "; aim within " + joint.target()
+                          ? joint.stated()
+                              + (joint.climb() == null ? "; aim within " : "; climb ")
+                              + joint.target()
                           : joint.joint().torque().values().isEmpty()
                               ? "no value yet"
                               : "not settled: " + joint.stated())

@@ -1,5 +1,6 @@
 package app.unimetric.server.recheck;
 
+import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Looked;
 import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.Signature;
@@ -7,6 +8,7 @@ import app.unimetric.core.recheck.RecheckDue;
 import app.unimetric.server.event.SignedOff;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
+import app.unimetric.server.log.Records;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.sheet.JobOpening;
 import java.nio.charset.StandardCharsets;
@@ -30,13 +32,21 @@ class Looks {
   private final RecheckMapper mapper;
   private final Jobs jobs;
   private final JobOpening opening;
+  private final Records records;
   private final WhatFollows follows;
   private final JsonMapper json;
 
-  Looks(RecheckMapper mapper, Jobs jobs, JobOpening opening, WhatFollows follows, JsonMapper json) {
+  Looks(
+      RecheckMapper mapper,
+      Jobs jobs,
+      JobOpening opening,
+      Records records,
+      WhatFollows follows,
+      JsonMapper json) {
     this.mapper = mapper;
     this.jobs = jobs;
     this.opening = opening;
+    this.records = records;
     this.follows = follows;
     this.json = json;
   }
@@ -62,7 +72,9 @@ class Looks {
       throw Refusal.conflict("Settled already by " + row.foundBy() + ".", Map.of());
     }
     List<String> joints = row.joints(json);
-    Job job = opening.lookAgain(id, jobs.job(row.jobId()), joints, at, by);
+    Map<String, Double> leftAtNm =
+        records.find(row.jobId()).map(AsBuilt::climbedToNm).orElse(Map.of());
+    Job job = opening.lookAgain(id, jobs.job(row.jobId()), joints, leftAtNm, at, by);
     mapper.addLook(job.id(), row.id());
     for (RecheckRow other : mapper.openOf(row.jobId())) {
       boolean due = other.urgency(today) != RecheckDue.Urgency.WAITING;

@@ -225,11 +225,18 @@ public class JobOpening {
    *
    * @param id made by the sender, of no job yet
    * @param jointIds of the joints that are due; empty for all
+   * @param leftAtNm at what torque those were left that were climbed to hold, N·m, by their ids
    */
   @Transactional
-  public Job lookAgain(UUID id, Job before, List<String> jointIds, Instant at, Signature by) {
+  public Job lookAgain(
+      UUID id,
+      Job before,
+      List<String> jointIds,
+      Map<String, Double> leftAtNm,
+      Instant at,
+      Signature by) {
     Machine machine = fleet.inUse(before.machineId());
-    String document = LookAgain.of(sheets.document(before), jointIds);
+    String document = LookAgain.of(sheets.document(before), jointIds, leftAtNm);
     if (!jobs.open(id, machine.id(), packs.read(document).title(), document, null, at, by)) {
       throw Refusal.conflict(
           "This id is another job's already; open it under a new one.", Map.of());

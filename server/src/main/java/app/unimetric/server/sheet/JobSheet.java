@@ -21,6 +21,7 @@ import app.unimetric.core.pack.Side;
 import app.unimetric.core.pack.Turning;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.Ceiling;
+import app.unimetric.core.plan.Climb;
 import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.FitAnswer;
 import app.unimetric.core.plan.JobCost;
@@ -284,6 +285,7 @@ record JobSheet(
       @Nullable TorqueBand band,
       @Nullable Double aimNm,
       @Nullable Double capNm,
+      @Nullable Climb climb,
       @Nullable Ceiling ceiling,
       @Nullable Integer governing,
       boolean ready,
@@ -486,9 +488,10 @@ record JobSheet(
         joint.torque().slots(),
         joint.fastener().drive(),
         joint.turning(),
-        r.band(),
-        r.aimNm(),
+        planned.band(),
+        planned.aimNm(),
         r.capNm(),
+        planned.climb(),
         planned.ceiling(),
         r.governing(),
         r.ready(),

@@ -23,12 +23,12 @@ public record Outlook(int blockers, Needs needs, List<Coverage.Need> torques) {
   static Outlook of(JobPlan plan) {
     List<Coverage.Need> torques = new ArrayList<>();
     for (PlannedJoint joint : plan.joints()) {
-      TorqueBand band = joint.resolution().band();
+      TorqueBand band = joint.band();
       if (band != null && band.maxNm() > 0) {
         torques.add(
             new Coverage.Need(
                 band,
-                joint.resolution().aimNm(),
+                joint.aimNm(),
                 joint.resolution().capNm(),
                 joint.joint().duty().isCritical(),
                 joint.joint().fastener().hand(),

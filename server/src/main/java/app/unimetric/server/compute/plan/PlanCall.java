@@ -14,6 +14,7 @@ import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.Circumstances;
+import app.unimetric.core.plan.Climb;
 import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.FitAnswer;
 import app.unimetric.core.plan.HandTools;
@@ -156,6 +157,8 @@ public final class PlanCall {
       @Nullable Double bandMinNm,
       @Nullable Double bandMaxNm,
       @Nullable Double aimNm,
+      @Schema(description = "how it is climbed to hold, where only a maximum is known on carbon")
+          @Nullable Climb climb,
       Compound compound,
       String where,
       @Schema(description = "when it is wetted and how long it then has") @Nullable Wetting wetting,
@@ -429,6 +432,7 @@ public final class PlanCall {
         j.resolution().band() == null ? null : j.resolution().band().minNm(),
         j.resolution().band() == null ? null : j.resolution().band().maxNm(),
         j.resolution().aimNm(),
+        j.climb(),
         j.compound().advice(),
         j.compound().where(),
         wetting,
