@@ -2,18 +2,21 @@ import { readFileSync } from 'node:fs';
 import * as replay from '@replay';
 import { describe, expect, it } from 'vitest';
 
-/** A run that a server once took; the core plays the same in its own test. */
+/** Runs that a server once took; the core plays the same in its own test. */
 interface Vector {
   page: unknown;
   waiting: unknown[];
   standing: { state: { entries: unknown[] } };
 }
-const vector = JSON.parse(readFileSync('../tablet/src/test/resources/run.json', 'utf8')) as Vector;
+const read = (name: string) =>
+  JSON.parse(readFileSync(`../tablet/src/test/resources/${name}`, 'utf8')) as Vector;
 const JOB = 'job';
 const standing = (waiting: unknown[]) =>
   JSON.parse(replay.standing(JOB, JSON.stringify(waiting))) as Vector['standing'];
 
-describe('the core’s replay in a browser', () => {
+describe.each(['run.json', 'climbed.json'])('the core’s replay of %s in a browser', (name) => {
+  const vector = read(name);
+
   it('comes to what the server came to', () => {
     replay.take(JOB, JSON.stringify(vector.page));
     expect(standing(vector.waiting)).toEqual(vector.standing);

@@ -42,6 +42,8 @@
   const pending = $derived(runState.pending);
   const stopped = $derived(run.settling || wrench.pulling);
   const lets = $derived(permits.find((p) => p === 'DEVIATION_ACCEPTED' || p === 'LEFT'));
+  /** Whether it slips at the last torque: it is taken apart, or a lead leaves it. */
+  const apart = $derived(lets === 'LEFT' && permits.includes('BEGUN_AGAIN'));
   // svelte-ignore state_referenced_locally
   const draft = `deviation.${run.page.jobId}.${step.id}`;
   let reason = $state(kept(draft));
@@ -53,6 +55,7 @@
     CLICKED: 'Clicked at the setting',
     DONE: 'Done',
     HELD: 'Clicked, nothing moved',
+    HOLDS: 'It holds',
     SLACKENED: 'Slackened fully, looked at: begin again',
     SIGNED_OFF: 'Sign off',
   };
@@ -82,6 +85,8 @@
       void run.say({ kind: main });
     } else if (e.key.toLowerCase() === 'm' && permits.includes('MOVED')) {
       sayMoved();
+    } else if (e.key.toLowerCase() === 's' && permits.includes('SLIPS')) {
+      void run.say({ kind: 'SLIPS' });
     } else if (/^[0-9.,]$/.test(e.key) && permits.includes('READING')) {
       padOpen = true;
     }
@@ -102,10 +107,13 @@
   }
 
   async function accept() {
-    if (!lets) return;
+    if (lets) await say(lets, witness);
+  }
+
+  async function say(kind: Saying['kind'], other?: Witness) {
     const taken = await run.say(
-      { kind: lets, reason, ...(witness ? { witness: witness.said } : {}) },
-      witness?.person,
+      { kind, reason, ...(other ? { witness: other.said } : {}) },
+      other?.person,
     );
     if (taken) keep(draft, '');
   }
@@ -132,6 +140,12 @@
       ? 'what was found. Set it back and measure again, or let it stand with a reason.'
       : 'the limit. Measure again, put in a good part and measure that, or let it stand with a reason.'}
   </p>
+{:else if pending && step.kind === 'SLIP_TEST'}
+  <p class="pending" role="alert">
+    <Misuse size={24} />
+    It slips at the last torque below the limit: no tighter. Take it apart and find out why: wrong diameter,
+    missing paste, or a worn part.
+  </p>
 {:else if pending?.curve}
   <p class="pending" role="alert">
     <Misuse size={24} />
@@ -154,7 +168,47 @@
     {/if}
   </p>
 {/if}
+{#snippet why()}
+  <form
+    class="row"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void (apart ? say('BEGUN_AGAIN') : accept());
+    }}
+  >
+    <div class="reason">
+      <TextInput
+        labelText={apart
+          ? 'Why it slips, and what was done'
+          : lets === 'LEFT'
+            ? 'Why it is left as it is'
+            : 'Why it may stand'}
+        bind:value={reason}
+        maxlength={1000}
+        size="xl"
+      />
+    </div>
+    {#if apart}
+      <Button type="submit" class="large" disabled={stopped || !reason.trim()}
+        >Taken apart: begin again</Button
+      >
+    {/if}
+    <OtherPerson bind:witness label="A lead, with PIN" optional />
+    <Button
+      type={apart ? 'button' : 'submit'}
+      class="large"
+      kind="tertiary"
+      disabled={stopped || !reason.trim()}
+      on:click={() => {
+        if (apart) void accept();
+      }}
+    >
+      {lets === 'LEFT' ? 'Leave it' : 'Let it stand'}
+    </Button>
+  </form>
+{/snippet}
 {#if here.mayWork}
+  {#if apart}{@render why()}{/if}
   <div class="row">
     {#if permits.includes('SECOND_LOOK')}
       <OtherPerson bind:witness label="Who looked" />
@@ -197,6 +251,14 @@
         {#if main !== 'SIGNED_OFF' && !pulling}<kbd>space</kbd>{/if}
       </Button>
     {/if}
+    {#if permits.includes('SLIPS')}
+      <Button
+        class="large"
+        kind="tertiary"
+        disabled={stopped}
+        on:click={() => void run.say({ kind: 'SLIPS' })}>It slips <kbd>S</kbd></Button
+      >
+    {/if}
     {#if permits.includes('MOVED')}
       <Button
         class="large"
@@ -227,28 +289,7 @@
     {/if}
     {#if step.kind !== 'SIGN_OFF' && !how}<TakePhotograph {run} {step} />{/if}
   </div>
-  {#if lets}
-    <form
-      class="row"
-      onsubmit={(e) => {
-        e.preventDefault();
-        void accept();
-      }}
-    >
-      <div class="reason">
-        <TextInput
-          labelText={lets === 'LEFT' ? 'Why it is left as it is' : 'Why it may stand'}
-          bind:value={reason}
-          maxlength={1000}
-          size="xl"
-        />
-      </div>
-      <OtherPerson bind:witness label="A lead, with PIN" optional />
-      <Button type="submit" class="large" kind="tertiary" disabled={stopped || !reason.trim()}>
-        {lets === 'LEFT' ? 'Leave it' : 'Let it stand'}
-      </Button>
-    </form>
-  {/if}
+  {#if lets && !apart}{@render why()}{/if}
   {#if run.joint && permits.includes('AMENDED') && !how}
     <TakeTool {run} joint={run.joint} {stopped} />
   {/if}

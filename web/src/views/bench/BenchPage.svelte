@@ -126,7 +126,7 @@
   </section>
 {:else if run.step}
   <section class="bench" aria-label="Step in hand">
-    <div class="left" class:second={!run.joint}>
+    <div class="left" class:second={!run.joint || run.step.kind === 'SLIP_TEST'}>
       {#if padOpen && run.step.kind === 'TIGHTEN'}
         <ReadingPad
           draft="reading.{run.page.jobId}"

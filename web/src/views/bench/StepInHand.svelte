@@ -6,6 +6,7 @@
   import TorqueRail from '../../joint/TorqueRail.svelte';
   import { reading } from '../../joint/unit.svelte';
   import AtAGlance from './AtAGlance.svelte';
+  import ClimbLadder from './ClimbLadder.svelte';
   import type { BenchRun } from '../../run/run.svelte';
 
   interface Props {
@@ -18,6 +19,10 @@
   const step = $derived(run.page.state.stepAmended ?? laidOut);
   const runState = $derived(run.page.state);
   const turns = $derived(step.order.length > 0);
+  const climbed = $derived(
+    joint !== undefined &&
+      run.page.sheet.steps.some((s) => s.kind === 'SLIP_TEST' && s.jointId === joint.id),
+  );
   const found = $derived(
     step.comparesWith === undefined
       ? undefined
@@ -93,7 +98,11 @@
     {#if step.band}
       <div>
         <dt>
-          {step.percent === 100 ? 'Band' : `Band of this pass, ${Math.round(step.percent)} %`}
+          {step.percent === 100
+            ? 'Band'
+            : climbed
+              ? 'Band at this torque'
+              : `Band of this pass, ${Math.round(step.percent)} %`}
         </dt>
         <dd class="figure">
           {inUnit(step.band.minNm, reading.unit)}–{inUnit(step.band.maxNm, reading.unit)}
@@ -114,9 +123,11 @@
       />
     </div>
   {/if}
+  {#if climbed && joint}<ClimbLadder page={run.page} {joint} {step} />{/if}
   <p class="text">{step.text}</p>
 {:else}
-  <p class="text large">{step.text}</p>
+  {#if step.kind === 'SLIP_TEST' && joint}<ClimbLadder page={run.page} {joint} {step} />{/if}
+  {#if step.kind !== 'SLIP_TEST' || !runState.pending}<p class="text large">{step.text}</p>{/if}
   {#if found}<p class="text">It was “{found}”.</p>{/if}
 {/if}
 {#each step.traps as trap (trap)}

@@ -20,6 +20,8 @@
     READING: 'read',
     HELD: 'nothing moved',
     MOVED: 'moved',
+    HOLDS: 'it holds',
+    SLIPS: 'it slips',
     DEVIATION_ACCEPTED: 'let stand',
     CORRECTION: 'corrects an earlier entry',
     SECOND_LOOK: 'second look',

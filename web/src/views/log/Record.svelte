@@ -81,7 +81,7 @@
       <AtAGlance summary={built.summary} sheet={built.sheet} />
       <h2>As built</h2>
       <ul class="lines">
-        {#each built.joints.filter((b) => !job || job.jointIds.includes(b.joint.id)) as { joint, finals, tools } (joint.id)}
+        {#each built.joints.filter((b) => !job || job.jointIds.includes(b.joint.id)) as { joint, finals, tools, climbedToNm } (joint.id)}
           <li class="joint">
             <div>
               <strong>{joint.title}</strong>
@@ -91,14 +91,19 @@
               <span class="soft block">{joint.stated}</span>
               {#if joint.band}
                 <span class="figure">
-                  {inUnit(joint.band.minNm, reading.unit)}–{inUnit(joint.band.maxNm, reading.unit)}
+                  {climbedToNm === undefined
+                    ? ''
+                    : `climbed to ${inUnit(climbedToNm, reading.unit)}, within `}{inUnit(
+                    joint.band.minNm,
+                    reading.unit,
+                  )}–{inUnit(joint.band.maxNm, reading.unit)}
                   {reading.unit.sign}
                 </span>
               {/if}
             </div>
             <TorqueRail
               band={joint.band}
-              aimNm={joint.aimNm}
+              aimNm={climbedToNm ?? joint.aimNm}
               ceilingNm={joint.ceilingNm}
               readings={finals.map((e) => ({ nm: e.torqueNm ?? 0, outside: e.deviation === true }))}
               unit={reading.unit}

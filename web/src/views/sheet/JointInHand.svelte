@@ -55,6 +55,7 @@
     CROSS: '',
     ALTERNATE: 'in turn',
     CIRCULAR_CHECK: 'check round',
+    CLIMB: 'a slip test after each, until it holds',
     TRY: 'tried at the target, as it is',
     ANGLE: 'by the angle stated',
   };
@@ -63,13 +64,24 @@
   const pattern = $derived(
     joint.passes.find((p) => p.kind !== 'HAND' && p.kind !== 'CIRCULAR_CHECK')?.order ?? [],
   );
+  const climb = $derived(
+    joint.climb
+      ? `${joint.climb.torquesNm.map((nm) => inUnit(nm, reading.unit)).join(' · ')} ${reading.unit.sign}, ${PASS.CLIMB}`
+      : '',
+  );
   const passes = $derived(
     joint.passes
       .map((p) =>
-        p.kind === 'HAND' || p.kind === 'CIRCULAR_CHECK' || p.kind === 'ANGLE' || p.kind === 'TRY'
-          ? PASS[p.kind]
-          : `${Math.round(p.percent)} % ${PASS[p.kind]}`.trim(),
+        p.kind === 'CLIMB'
+          ? climb
+          : p.kind === 'HAND' ||
+              p.kind === 'CIRCULAR_CHECK' ||
+              p.kind === 'ANGLE' ||
+              p.kind === 'TRY'
+            ? PASS[p.kind]
+            : `${Math.round(p.percent)} % ${PASS[p.kind]}`.trim(),
       )
+      .filter((words, i, all) => words !== all[i - 1])
       .join(' → '),
   );
   async function withdraw(valueId: string, reason: string, id: string) {
@@ -146,7 +158,9 @@
     <p class="aim figure">
       {inUnit(joint.aimNm, reading.unit)} <span class="unit">{reading.unit.sign}</span>
       <span class="soft band">
-        {inUnit(joint.band.minNm, reading.unit)}–{inUnit(joint.band.maxNm, reading.unit)}
+        {joint.climb
+          ? `climbed until it holds, at most ${inUnit(joint.climb.torquesNm.at(-1) ?? 0, reading.unit)}`
+          : `${inUnit(joint.band.minNm, reading.unit)}–${inUnit(joint.band.maxNm, reading.unit)}`}
       </span>
     </p>
     <TorqueRail

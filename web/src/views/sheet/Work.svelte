@@ -103,7 +103,7 @@
           <span class="figure setting">
             {joint.aimNm === undefined
               ? '–'
-              : `${inUnit(joint.aimNm, reading.unit)} ${reading.unit.sign}`}
+              : `${joint.climb ? 'from ' : ''}${inUnit(joint.aimNm, reading.unit)} ${reading.unit.sign}`}
           </span>
         {/if}
       </button>

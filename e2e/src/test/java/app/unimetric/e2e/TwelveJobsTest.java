@@ -23,6 +23,8 @@ import tools.jackson.databind.JsonNode;
  */
 @InBrowser
 class TwelveJobsTest {
+  private static final String CLAMPS = "faceplate.*|steerer|collar";
+
   private static final Map<String, String> TORQUES =
       Map.ofEntries(
           Map.entry("M3", "2.5 Nm"),
@@ -228,7 +230,9 @@ class TwelveJobsTest {
     for (JsonNode one : sheet.path("joints")) {
       if (one.path("id").asString().equals(joint)) {
         String thread = one.path("thread").asString().split(" ")[0];
-        return TORQUES.getOrDefault(thread, "40 Nm");
+        boolean clampsCarbon =
+            sheet.path("title").asString().contains("carbon") && joint.matches(CLAMPS);
+        return clampsCarbon ? "max 5 Nm" : TORQUES.getOrDefault(thread, "40 Nm");
       }
     }
     throw new AssertionError("no joint " + joint);

@@ -11,6 +11,8 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * A run that a server once took, gone on with on a tablet; the browser's own test plays the same.
@@ -21,7 +23,11 @@ class RunOnTabletTest {
 
   @BeforeEach
   void take() throws IOException {
-    try (InputStream in = RunOnTabletTest.class.getResourceAsStream("/run.json")) {
+    take("/run.json");
+  }
+
+  private void take(String name) throws IOException {
+    try (InputStream in = RunOnTabletTest.class.getResourceAsStream(name)) {
       vector = Json.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8)).asObject();
     }
     RunOnTablet.take(JOB, vector.get("page").toString());
@@ -31,8 +37,10 @@ class RunOnTabletTest {
     return Json.parse(RunOnTablet.standing(JOB, waiting.toString())).asObject();
   }
 
-  @Test
-  void comesToWhatTheServerCameTo() {
+  @ParameterizedTest
+  @ValueSource(strings = {"/run.json", "/climbed.json"})
+  void comesToWhatTheServerCameTo(String name) throws IOException {
+    take(name);
     JsonArray waiting = vector.get("waiting").asArray();
     assertThat(standing(waiting)).isEqualTo(vector.get("standing").asObject());
   }

@@ -30,6 +30,9 @@ public record AsBuilt(
     @Nullable UUID startedById,
     Instant startedAt) {
 
+  /** A share of a torque is arithmetic; nobody sets a millionth of a newton metre. */
+  private static final double ROUNDED = 1e6;
+
   private static final Set<EventKind> SAYS_WHAT_WAS_FOUND =
       EnumSet.of(EventKind.MEASURED, EventKind.FOUND, EventKind.REPLACED);
 
@@ -39,8 +42,10 @@ public record AsBuilt(
    * @param finals the torque each fastener was left at by the last pass, in the order they were
    *     taken; one that was turned again or renewed stands with its latest
    * @param tools by name, each once
+   * @param climbedToNm the torque it was left at, where it was climbed to hold, N·m; null elsewhere
    */
-  public record JointAsBuilt(RunJoint joint, List<Entry> finals, List<String> tools) {}
+  public record JointAsBuilt(
+      RunJoint joint, List<Entry> finals, List<String> tools, @Nullable Double climbedToNm) {}
 
   /** Something measured or looked at, with the last entry of it that counts. */
   public record Found(RunStep step, Entry entry) {}
@@ -108,7 +113,8 @@ public record AsBuilt(
         latest.put(fastener, reading);
       }
     }
-    return new JointAsBuilt(joint, List.copyOf(latest.values()), List.copyOf(tools));
+    return new JointAsBuilt(
+        joint, List.copyOf(latest.values()), List.copyOf(tools), climbedToNm(joint).orElse(null));
   }
 
   /** Share of the last torque at which a joint was left: where it held, if it was climbed. */
@@ -135,14 +141,16 @@ public record AsBuilt(
   /** The torque at which each joint that was climbed to hold was left, N·m, by its id. */
   public Map<String, Double> climbedToNm() {
     Map<String, Double> climbed = new LinkedHashMap<>();
-    for (RunJoint joint : sheet.joints()) {
-      Double last = joint.aimNm();
-      if (last != null) {
-        climbEnd(joint.id())
-            .ifPresent(p -> climbed.put(joint.id(), last * p / RunStep.FULL_PERCENT));
-      }
-    }
+    sheet.joints().forEach(j -> climbedToNm(j).ifPresent(nm -> climbed.put(j.id(), nm)));
     return climbed;
+  }
+
+  private Optional<Double> climbedToNm(RunJoint joint) {
+    Double last = joint.aimNm();
+    return last == null
+        ? Optional.empty()
+        : climbEnd(joint.id())
+            .map(p -> Math.rint(last * p / RunStep.FULL_PERCENT * ROUNDED) / ROUNDED);
   }
 
   private boolean isOn(RunJoint joint, Entry entry) {
@@ -171,10 +179,9 @@ public record AsBuilt(
 
   /** Of what was climbed the torque it was left at: nobody tries it any higher. */
   private String target(RunJoint joint) {
-    Double climbed = climbedToNm().get(joint.id());
-    return climbed != null
-        ? Figure.rounded(climbed, 2) + " N·m, as it was left"
-        : joint.band() == null ? "" : joint.band().toString();
+    return climbedToNm(joint)
+        .map(nm -> Figure.rounded(nm, 2) + " N·m, as it was left")
+        .orElse(joint.band() == null ? "" : joint.band().toString());
   }
 
   private String setting(RunJoint joint) {

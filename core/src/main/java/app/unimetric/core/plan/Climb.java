@@ -108,6 +108,11 @@ public record Climb(double limitNm, List<Double> torquesNm, double fromNm) {
     return setting(tool, nm, lastNm(), limitNm);
   }
 
+  /** A tool as it is set for the first torque; as it was where it cannot be. */
+  ToolChoice atFirst(ToolChoice tool) {
+    return setting(tool, torquesNm.get(0)).map(tool::setTo).orElse(tool);
+  }
+
   private static Optional<Setting> setting(
       ToolChoice tool, double nm, double lastNm, double limitNm) {
     return Optional.of(

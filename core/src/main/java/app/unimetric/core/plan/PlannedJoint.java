@@ -11,7 +11,6 @@ import app.unimetric.core.stated.Role;
 import app.unimetric.core.stated.Statement;
 import app.unimetric.core.surface.Compound;
 import app.unimetric.core.surface.CompoundAdvice;
-import app.unimetric.core.tool.Setting;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Derivation;
 import java.util.List;
@@ -28,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param climb how it is climbed to hold; null where it is tightened to its band
  * @param ceiling null when thread or class is unknown
  * @param compound what goes on the thread
- * @param tools all tools, best first; empty without a band
+ * @param tools all tools, best first, of a climb set for its first torque; empty without a band
  * @param tool the one to use; null when none fits
  * @param orderReasons why the joint stands here in the order
  * @param passReasons why the passes are as they are
@@ -110,15 +109,9 @@ public record PlannedJoint(
         : reading.text() + " on " + choice.tool().name();
   }
 
-  /** What to set on the chosen tool, of a climb for its first torque; null without one. */
+  /** What to set on the chosen tool; null without one. */
   public @Nullable ScaleReading reading() {
     ToolChoice choice = tool;
-    Climb climbed = climb;
-    if (choice == null) {
-      return null;
-    }
-    return climbed == null
-        ? choice.setting().reading()
-        : climbed.setting(choice, climbed.torquesNm().get(0)).map(Setting::reading).orElse(null);
+    return choice == null ? null : choice.setting().reading();
   }
 }

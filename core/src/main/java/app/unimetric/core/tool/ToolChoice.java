@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -53,6 +54,17 @@ public record ToolChoice(
                 .thenComparingDouble(c -> c.tool().tool().maxNm())
                 .thenComparing(c -> c.tool().id()))
         .toList();
+  }
+
+  /** The same tool set for something else of the joint. */
+  public ToolChoice setTo(Setting other) {
+    List<String> besides = reasons.subList(setting.reasons().size(), reasons.size());
+    return new ToolChoice(
+        tool,
+        usable,
+        other,
+        calibrated,
+        Stream.concat(other.reasons().stream(), besides.stream()).toList());
   }
 
   /** What it costs in certainty to use this tool and not another, in words. */

@@ -223,6 +223,9 @@ class ClimbTest {
     assertThat(joint.target()).isEqualTo("from 3 N·m until it holds, at most 4.5 N·m");
     assertThat(joint.reading().newtonMetres()).isEqualTo(3);
     assertThat(joint.setting()).startsWith("3");
+    assertThat(planned(document, tool("a", 2, 25, 0.5), tool("b", 2, 10, 0.25)).tools())
+        .as("nobody who reads them off sets the last torque first")
+        .allMatch(t -> t.setting().applied().nominalNm() == 3);
     assertThat(joint.passReasons()).anyMatch(r -> r.contains("first torque that holds"));
     assertThat(WorkLine.of(plan))
         .filteredOn(l -> "plate".equals(l.jointId()))

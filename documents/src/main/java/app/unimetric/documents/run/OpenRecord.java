@@ -120,6 +120,7 @@ public record OpenRecord(String json) {
     o.put("critical", joint.critical());
     o.put("stated", joint.stated());
     o.put("compound", joint.compound());
+    put(o, "climbedToNm", built.climbedToNm());
     put(o, "minNm", joint.band() == null ? null : joint.band().minNm());
     put(o, "maxNm", joint.band() == null ? null : joint.band().maxNm());
     o.put("tools", built.tools());

@@ -124,12 +124,18 @@ record RecordSheet(
     return words;
   }
 
+  private static String target(AsBuilt.JointAsBuilt built) {
+    Double climbed = built.climbedToNm();
+    String band = built.joint().band() == null ? "" : built.joint().band().toString();
+    return climbed == null ? band : "climbed to " + newtonMetres(climbed) + ", within " + band;
+  }
+
   private static Joint joint(AsBuilt.JointAsBuilt built) {
     return new Joint(
         built.joint().title() + (built.joint().critical() ? " (critical)" : ""),
         built.joint().count() + " × " + built.joint().thread(),
         built.joint().stated(),
-        built.joint().band() == null ? "" : built.joint().band().toString(),
+        target(built),
         built.joint().compound(),
         built.finals().stream()
             .map(

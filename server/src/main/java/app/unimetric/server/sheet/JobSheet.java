@@ -489,7 +489,7 @@ record JobSheet(
         joint.fastener().drive(),
         joint.turning(),
         planned.band(),
-        planned.aimNm(),
+        planned.climb() == null ? planned.aimNm() : planned.climb().torquesNm().get(0),
         r.capNm(),
         planned.climb(),
         planned.ceiling(),

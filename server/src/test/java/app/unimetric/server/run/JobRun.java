@@ -33,6 +33,32 @@ final class JobRun {
     return job;
   }
 
+  /** A job of the demo whose collar is climbed to hold, started. */
+  static JobRun carbonPost(Visitor mechanic) {
+    JobRun job = new JobRun(mechanic);
+    JsonNode sheet = job.open("Gravel 1", "bi-seatpost-carbon");
+    for (JsonNode blocker : sheet.path("blockers")) {
+      Answer fits =
+          mechanic.post(
+              "/api/jobs/" + job.id + "/fits",
+              Map.of(
+                  "id",
+                  UUID.randomUUID(),
+                  "question",
+                  blocker.path("about").asString(),
+                  "fits",
+                  true,
+                  "note",
+                  "measured",
+                  "version",
+                  sheet.path("version").asInt()));
+      assertThat(fits.status()).as(blocker.toString()).isEqualTo(200);
+      sheet = fits.body();
+    }
+    assertThat(job.start(sheet.path("version").asInt()).status()).isEqualTo(200);
+    return job;
+  }
+
   /** A job of looking again at what a skid plate signed just now asks for, started. */
   static JobRun lookAgain(Visitor mechanic) {
     JobRun fitted = skidPlate(mechanic);

@@ -25,12 +25,13 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A tablet out of reach comes to what the server comes to, whatever is said. One of its runs is
- * kept for the browser's own test; write it anew with {@code -Dvectors.write=true}.
+ * A tablet out of reach comes to what the server comes to, whatever is said. Two of its runs are
+ * kept for the browser's own test; write them anew with {@code -Dvectors.write=true}.
  */
 @InWorkshop
 class TabletAlikeTest {
   private static final Path VECTOR = Path.of("../tablet/src/test/resources/run.json");
+  private static final Path CLIMBED = VECTOR.resolveSibling("climbed.json");
   private static final JsonMapper JSON = new JsonMapper();
   private static final int MOST = 160;
   private static final String JOB = "in hand";
@@ -70,14 +71,26 @@ class TabletAlikeTest {
   void comesToTheSameWhateverIsSaid(long seed) throws IOException {
     JobRun job = JobRun.skidPlate(bram);
     Away away = comesToTheSame(seed, job);
-    if (Boolean.getBoolean("vectors.write") && seed == 2) {
+    keep(away, seed == 2, VECTOR);
+  }
+
+  private static void keep(Away away, boolean chosen, Path path) throws IOException {
+    if (Boolean.getBoolean("vectors.write") && chosen) {
       ObjectNode vector = JSON.createObjectNode();
       vector.set("page", away.page);
       vector.set("waiting", JSON.valueToTree(away.waiting));
       vector.set("standing", away.standing());
-      Files.createDirectories(VECTOR.getParent());
-      Files.writeString(VECTOR, vector.toString());
+      Files.createDirectories(path.getParent());
+      Files.writeString(path, vector.toString());
     }
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4})
+  void comesToTheSameClimbingToHold(long seed) throws IOException {
+    JobRun post = JobRun.carbonPost(bram);
+    Away away = comesToTheSame(seed, post);
+    keep(away, seed == 1, CLIMBED);
   }
 
   @ParameterizedTest
@@ -150,8 +163,13 @@ class TabletAlikeTest {
       kind = "CORRECTION";
     } else if (kind.equals("AMENDED")
         || kind.equals("MOVED") && !(isTried(state) && random.nextInt(3) == 0)
-        || kind.equals("BEGUN_AGAIN") && random.nextInt(6) > 0) {
+        || kind.equals("BEGUN_AGAIN")
+            && !permits.get(0).asString().equals(kind)
+            && random.nextInt(6) > 0) {
       kind = permits.get(0).asString();
+    }
+    if (kind.equals("HOLDS") && random.nextBoolean()) {
+      kind = "SLIPS";
     }
     Map<String, Object> said = job.said(kind, state);
     switch (kind) {
@@ -175,7 +193,8 @@ class TabletAlikeTest {
       }
       case "FOUND" ->
           said.put("finding", List.of("GOOD", "GOOD", "PUT_RIGHT", "BAD").get(random.nextInt(4)));
-      case "NOTE", "LEFT", "DEVIATION_ACCEPTED" -> said.put("reason", "as we found it");
+      case "NOTE", "LEFT", "DEVIATION_ACCEPTED", "BEGUN_AGAIN" ->
+          said.put("reason", "as we found it");
       default -> {}
     }
     if (kind.equals("SECOND_LOOK") || kind.equals("LEFT") || kind.equals("DEVIATION_ACCEPTED")) {
