@@ -220,6 +220,18 @@ class ClimbedTest {
   }
 
   @Test
+  void aClimbLeftStandingBeginsAgainFromItsFirstTorque() {
+    AtTheBench bench = atTest(2);
+    RunState s = bench.say(EventKind.BEGUN_AGAIN, null, null, null, null);
+    assertThat(bench.last().notCounted()).isNull();
+    assertThat(s.doneSteps())
+        .noneMatch(id -> ofTheClimb(bench.sheet).stream().anyMatch(c -> c.id().equals(id)));
+    assertThat(bench.inHand().kind()).as("nothing is wetted again").isEqualTo(StepKind.TIGHTEN);
+    bench.until(StepKind.SLIP_TEST);
+    assertThat(bench.inHand().id()).isEqualTo("slip.plate.2");
+  }
+
+  @Test
   void onlyALeadLeavesWhatSlipsAndTheRecordSaysSo() {
     AtTheBench bench = atTest(4);
     bench.say(EventKind.SLIPS);

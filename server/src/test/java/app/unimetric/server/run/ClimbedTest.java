@@ -6,7 +6,12 @@ import app.unimetric.server.InWorkshop;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -63,6 +68,11 @@ class ClimbedTest {
   void theRecordTellsTheTorqueItHeldAtAndTheLookAgainTriesThat() throws IOException {
     JobRun job = signed(JobRun.carbonPost(asta));
     JsonNode record = asta.get("/api/log/" + job.id + "/record.json").body();
+    assertThat(
+            SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formats/record.schema.json")))
+                .validate(record.toString(), InputFormat.JSON))
+        .isEmpty();
     JsonNode joint = record.path("joints").get(0);
     assertThat(joint.path("id").asString()).isEqualTo("collar");
     assertThat(joint.path("climbedToNm").asDouble()).isEqualTo(3.5);
