@@ -4,6 +4,7 @@ import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.ScaleReading;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -12,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,8 +32,8 @@ public record AsBuilt(
     @Nullable UUID startedById,
     Instant startedAt) {
 
-  /** A share of a torque is arithmetic; nobody sets a millionth of a newton metre. */
-  private static final double ROUNDED = 1e6;
+  /** To a thousandth of a newton metre; no tool is set any finer. */
+  private static final double SETTABLE = 1000;
 
   private static final Set<EventKind> SAYS_WHAT_WAS_FOUND =
       EnumSet.of(EventKind.MEASURED, EventKind.FOUND, EventKind.REPLACED);
@@ -85,23 +87,28 @@ public record AsBuilt(
 
   private JointAsBuilt joint(RunJoint joint) {
     Set<String> tools = new LinkedHashSet<>();
-    Set<String> last = new LinkedHashSet<>();
-    double leftAt = leftAt(joint.id());
     for (RunStep step : sheet.steps()) {
-      if (joint.id().equals(step.jointId())) {
-        String tool = step.toolName();
-        if (tool != null) {
-          tools.add(tool);
-        }
-        if (step.percent() == leftAt) {
-          last.add(step.id());
-        }
+      String tool = step.toolName();
+      if (joint.id().equals(step.jointId()) && tool != null) {
+        tools.add(tool);
       }
     }
     for (Entry entry : run.entries()) {
       String taken = entry.event().toolId();
       if (taken != null && entry.counts() && isOn(joint, entry)) {
         joint.otherTool(taken).ifPresent(t -> tools.add(t.name()));
+      }
+    }
+    return new JointAsBuilt(
+        joint, finals(joint), List.copyOf(tools), climbedToNm(joint).orElse(null));
+  }
+
+  private List<Entry> finals(RunJoint joint) {
+    double leftAt = leftAt(joint.id());
+    Set<String> last = new LinkedHashSet<>();
+    for (RunStep step : sheet.steps()) {
+      if (joint.id().equals(step.jointId()) && step.percent() == leftAt) {
+        last.add(step.id());
       }
     }
     Map<String, Entry> latest = new LinkedHashMap<>();
@@ -113,8 +120,7 @@ public record AsBuilt(
         latest.put(fastener, reading);
       }
     }
-    return new JointAsBuilt(
-        joint, List.copyOf(latest.values()), List.copyOf(tools), climbedToNm(joint).orElse(null));
+    return List.copyOf(latest.values());
   }
 
   /** Share of the last torque at which a joint was left: where it held, if it was climbed. */
@@ -145,12 +151,15 @@ public record AsBuilt(
     return climbed;
   }
 
+  /** The least of its fasteners: tried at more, one of them would move. */
   private Optional<Double> climbedToNm(RunJoint joint) {
-    Double last = joint.aimNm();
-    return last == null
-        ? Optional.empty()
-        : climbEnd(joint.id())
-            .map(p -> Math.rint(last * p / RunStep.FULL_PERCENT * ROUNDED) / ROUNDED);
+    return climbEnd(joint.id())
+        .flatMap(
+            end ->
+                finals(joint).stream()
+                    .flatMap(e -> Stream.ofNullable(e.torqueNm()))
+                    .min(Comparator.naturalOrder()))
+        .map(nm -> Math.rint(nm * SETTABLE) / SETTABLE);
   }
 
   private boolean isOn(RunJoint joint, Entry entry) {

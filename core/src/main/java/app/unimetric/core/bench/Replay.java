@@ -281,6 +281,9 @@ public final class Replay {
       return "No other figure changes what its curve tells. " + original.curve().words();
     }
     RunStep step = sheet.step(corrected(original.event().id()).stepId()).orElse(null);
+    if (step != null && step.kind() == StepKind.SLIP_TEST && isClimbedBeyond(step)) {
+      return "It was drawn tighter since: nobody can test it at that torque any more. What was tested later counts.";
+    }
     if (event.value() != null && (step == null || step.kind() != StepKind.TIGHTEN)) {
       return "That entry carries no torque; strike it and do it again.";
     }
@@ -605,6 +608,12 @@ public final class Replay {
       case CHECK_PASS -> step.percent() != held;
       default -> false;
     };
+  }
+
+  private boolean isClimbedBeyond(RunStep test) {
+    return sheet.steps().stream()
+        .filter(s -> s.kind() == StepKind.TIGHTEN && s.percent() > test.percent())
+        .anyMatch(s -> String.valueOf(test.jointId()).equals(s.jointId()) && !done(s).isEmpty());
   }
 
   /** The share at which a climb ended: it held there, or was left slipping at the last. */

@@ -64,34 +64,28 @@ public record RunStep(
       @Nullable String jointId,
       boolean hold,
       List<String> traps) {
+    return plain(id, kind, group, title, text, jointId, 0, hold, traps);
+  }
+
+  private static RunStep plain(
+      String id,
+      StepKind kind,
+      String group,
+      String title,
+      String text,
+      @Nullable String jointId,
+      double percent,
+      boolean hold,
+      List<String> traps) {
     return new RunStep(
-        id, kind, group, title, text, jointId, 0, List.of(), null, null, null, null, null, hold,
-        traps, null, null, false, null);
+        id, kind, group, title, text, jointId, percent, List.of(), null, null, null, null, null,
+        hold, traps, null, null, false, null);
   }
 
   /** The test for slip at one torque of a climb. */
   static RunStep slipTest(
       String id, String group, String title, String text, String jointId, double percent) {
-    return new RunStep(
-        id,
-        StepKind.SLIP_TEST,
-        group,
-        title,
-        text,
-        jointId,
-        percent,
-        List.of(),
-        null,
-        null,
-        null,
-        null,
-        null,
-        true,
-        List.of(),
-        null,
-        null,
-        false,
-        null);
+    return plain(id, StepKind.SLIP_TEST, group, title, text, jointId, percent, true, List.of());
   }
 
   /** The same step, at which something is measured, perhaps against what was found before. */

@@ -108,7 +108,13 @@ public record Climb(double limitNm, List<Double> torquesNm, double fromNm) {
     return setting(tool, nm, lastNm(), limitNm);
   }
 
-  /** A tool as it is set for the first torque; as it was where it cannot be. */
+  /** A tool as a climb with it begins; as it is where nothing is climbed or it may not be used. */
+  static ToolChoice begunWith(ToolChoice tool, PackJoint joint, Resolution resolution) {
+    return tool.usable()
+        ? of(joint, resolution, tool).map(climb -> climb.atFirst(tool)).orElse(tool)
+        : tool;
+  }
+
   ToolChoice atFirst(ToolChoice tool) {
     return setting(tool, torquesNm.get(0)).map(tool::setTo).orElse(tool);
   }

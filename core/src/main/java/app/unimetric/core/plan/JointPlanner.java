@@ -81,7 +81,7 @@ final class JointPlanner {
         climb,
         ceiling,
         compound,
-        climb == null ? tools : tools.stream().map(climb::atFirst).toList(),
+        tools.stream().map(t -> Climb.begunWith(t, joint, resolution)).toList(),
         climb == null || tool == null ? tool : climb.atFirst(tool),
         passes(joint, governing, climb),
         joint.pattern().positions(),

@@ -292,6 +292,47 @@ class ClimbedTest {
   }
 
   @Test
+  void whatWasDrawnTighterSinceIsNotTestedAtTheTorqueBefore() {
+    AtTheBench bench = atTest(1);
+    bench.say(EventKind.SLIPS);
+    UUID slipped = bench.last().event().id();
+    say(bench, EventKind.CORRECTION, null, ASTA, null, slipped);
+    assertThat(bench.last().notCounted()).as("nothing was pulled since").isNull();
+    assertThat(bench.inHand().id()).isEqualTo("slip.plate.2");
+    bench.say(EventKind.SLIPS);
+    UUID again = bench.last().event().id();
+    bench.say(EventKind.CLICKED);
+    say(bench, EventKind.CORRECTION, null, ASTA, null, again);
+    assertThat(bench.last().notCounted()).startsWith("It was drawn tighter since");
+    assertThat(bench.inHand().settingNm()).isEqualTo(3.5);
+  }
+
+  /** 5 in·lbf apart: 30 of them are 3.39 N·m, and that is what it is tried at later. */
+  @Test
+  void itWasLeftAtWhatTheToolBroughtAndNotAtTheFigureOfTheGrid() {
+    Map<String, Object> document = SamplePack.document();
+    plate(document);
+    CribTool beam =
+        new CribTool(
+            "b",
+            "Beam",
+            ToolType.CLICK,
+            new TorqueTool(2, 25, 6.0, 5.0, TorqueUnit.INCH_POUND, List.of()),
+            LocalDate.of(2026, 1, 1),
+            1,
+            null);
+    AtTheBench bench = bench(document, beam);
+    bench.until(StepKind.SLIP_TEST);
+    bench.say(EventKind.SLIPS);
+    bench.until(StepKind.SLIP_TEST);
+    bench.say(EventKind.HOLDS);
+    bench.until(StepKind.SIGN_OFF);
+    assertThat(built(bench).climbedToNm().get("plate")).isEqualTo(3.39);
+    assertThat(built(bench).targets(List.of("plate")).get(0).target())
+        .isEqualTo("3.39 N·m, as it was left");
+  }
+
+  @Test
   void aSlipAtTheLastSaidByMistakeIsStruck() {
     AtTheBench bench = atTest(4);
     bench.say(EventKind.SLIPS);

@@ -147,6 +147,10 @@ class ClimbTest {
     CribTool high = tool("a", 4, 20, 0.25);
     CribTool low = tool("b", 2, 25, 0.25);
     assertThat(planned(document, high, low).tool().tool().id()).isEqualTo("b");
+    assertThat(planned(document, high, low).tools())
+        .extracting(t -> t.setting().applied().nominalNm())
+        .as("each as a climb with it begins")
+        .containsExactly(3.0, 4.0);
     PlannedJoint alone = planned(document, high);
     assertThat(torques(alone)).containsExactly(4.0, 4.5);
     assertThat(alone.passReasons())
