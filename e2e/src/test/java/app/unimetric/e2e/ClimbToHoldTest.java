@@ -87,7 +87,7 @@ class ClimbToHoldTest {
     desk.context.setOffline(true);
     desk.page.getByLabel("Why it slips, and what was done").fill("no paste on the post; put on");
     desk.button("Taken apart: begin again").click();
-    assertThat(desk.step()).containsText("Seat collar");
+    assertThat(desk.step()).containsText("Paste on the clamped surface");
     slips(desk);
     assertThat(climbed(desk).first()).containsText("slipped");
     desk.context.setOffline(false);

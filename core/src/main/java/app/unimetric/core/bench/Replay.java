@@ -3,6 +3,7 @@ package app.unimetric.core.bench;
 import app.unimetric.core.device.Curve;
 import app.unimetric.core.device.CurveVerdict;
 import app.unimetric.core.pack.Measure;
+import app.unimetric.core.pack.Phase;
 import app.unimetric.core.recheck.MovedCause;
 import java.time.Duration;
 import java.time.Instant;
@@ -424,22 +425,30 @@ public final class Replay {
 
   /**
    * What had set by then on the threads is cleaned off and put on again before its passes; so is
-   * what was on a clamp that is taken apart because it slips.
+   * what was on a clamp that is taken apart because it slips, with the paste on what it clamps.
    */
   private void beginJointAgain(RunEvent event, RunStep step) {
     add(Entry.plain(event, round(step), null));
     RunJoint joint = jointOf(step);
     Instant wetted = joint.cure() == null ? null : doneAt(joint, StepKind.SURFACE);
     boolean set = wetted != null && CureClock.of(joint, wetted, event.time().doneAt()).late();
-    boolean apart = set || waitsAt(step);
+    boolean slips = waitsAt(step);
     pending = pending.minus(step.id());
     for (RunStep other : sheet.steps()) {
       boolean wetting = other.kind() == StepKind.SURFACE || other.kind() == StepKind.HAND;
       boolean pulled = other.perFastener() || other.kind() == StepKind.SLIP_TEST;
-      if (joint.id().equals(other.jointId()) && (pulled || apart && wetting)) {
+      boolean its = joint.id().equals(other.jointId());
+      if (its && (pulled || (set || slips) && wetting) || slips && prepares(other, joint)) {
         done(other, NOTHING);
       }
     }
+  }
+
+  /** Whether surfaces are prepared at a step: for this joint, or for none by itself. */
+  private static boolean prepares(RunStep step, RunJoint joint) {
+    return step.kind() == StepKind.WORK
+        && step.group().equals(Phase.PREPARE.words())
+        && (step.jointId() == null || step.jointId().equals(joint.id()));
   }
 
   private Measure.Judged measured(RunEvent event, RunStep step) {

@@ -346,7 +346,7 @@ public final class RunSheetWriter {
         RunStep.plain(
             "surface." + j.joint().id(),
             StepKind.SURFACE,
-            "Prepare surfaces",
+            Phase.PREPARE.words(),
             j.joint().title() + ": " + j.compound().advice().words(),
             text,
             j.joint().id(),

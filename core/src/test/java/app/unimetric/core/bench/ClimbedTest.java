@@ -219,6 +219,27 @@ class ClimbedTest {
     assertThat(Summary.of(bench.sheet, signed).startedAgain()).hasSize(1);
   }
 
+  /** The paste on what it clamps is a step of its own; another joint's preparation stays. */
+  @Test
+  void whatIsTakenApartIsPastedAgain() {
+    Map<String, Object> document = SamplePack.document();
+    plate(document);
+    Map<String, Object> other = SamplePack.step("film", "PREPARE");
+    other.put("before", "pair");
+    document.put(
+        "steps",
+        List.of(SamplePack.step("paste", "PREPARE"), other, SamplePack.step("off", "CLEAN")));
+    AtTheBench bench = bench(document, tool("a", 2, 0.5));
+    bench.until(StepKind.SLIP_TEST);
+    for (int i = 0; i < TORQUES.size(); i++) {
+      bench.until(StepKind.SLIP_TEST);
+      bench.say(EventKind.SLIPS);
+    }
+    RunState s = bench.say(EventKind.BEGUN_AGAIN, null, "no paste", null, null);
+    assertThat(s.currentStep()).isEqualTo("step.paste");
+    assertThat(s.doneSteps()).contains("step.film", "step.off").doesNotContain("step.paste");
+  }
+
   @Test
   void aClimbLeftStandingBeginsAgainFromItsFirstTorque() {
     AtTheBench bench = atTest(2);
