@@ -49,7 +49,8 @@ public record SpecDoubts(List<String> conflicts, List<String> slips) {
     Resolution r =
         Resolver.resolve(
             values,
-            new JointContext(null, null, Head.HEX, Duty.PLAIN, Aim.MIDDLE, null, Tolerances.USUAL));
+            new JointContext(
+                null, null, Head.HEX, Duty.PLAIN, Aim.MIDDLE, null, Tolerances.USUAL, false));
     List<String> conflicts = new ArrayList<>();
     for (Conflict c : r.conflicts()) {
       if (c.a() == 0 || c.b() == 0) {

@@ -72,7 +72,8 @@ public record PackJoint(
         duty,
         workshopAim,
         null,
-        tolerances);
+        tolerances,
+        situation.lock() == Lock.CASTLE_PIN);
   }
 
   /**

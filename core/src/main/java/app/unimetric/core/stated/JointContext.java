@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param workshopAim where the workshop aims, unless the duty says otherwise
  * @param toolDeviationPercent a, percent, 0 to 50; null for the usual one by size
  * @param tolerances the workshop's band round a single value
+ * @param pinned whether its nut goes on to the next slot and is pinned there
  */
 public record JointContext(
     @Nullable ScrewThread thread,
@@ -24,7 +25,8 @@ public record JointContext(
     Duty duty,
     Aim workshopAim,
     @Nullable Double toolDeviationPercent,
-    Tolerances tolerances) {
+    Tolerances tolerances,
+    boolean pinned) {
 
   public JointContext {
     Problems problems = new Problems();
@@ -36,7 +38,7 @@ public record JointContext(
 
   /** A joint of which nothing but its duty is known. */
   public static JointContext of(Duty duty) {
-    return new JointContext(null, null, Head.HEX, duty, Aim.MIDDLE, null, Tolerances.USUAL);
+    return new JointContext(null, null, Head.HEX, duty, Aim.MIDDLE, null, Tolerances.USUAL, false);
   }
 
   /** A clamping joint of which nothing else is known. */
@@ -48,7 +50,7 @@ public record JointContext(
   public JointContext fastenedBy(
       @Nullable ScrewThread thread, @Nullable PropertyClass propertyClass, Head head) {
     return new JointContext(
-        thread, propertyClass, head, duty, workshopAim, toolDeviationPercent, tolerances);
+        thread, propertyClass, head, duty, workshopAim, toolDeviationPercent, tolerances, pinned);
   }
 
   /** Where this joint aims. */

@@ -169,7 +169,7 @@ public final class Resolver {
       case MAXIMUM -> maximum(high, explained);
       case MINIMUM -> minimum(low, explained);
       case RANGE -> range(low, high, explained);
-      default -> single(high, explained);
+      default -> joint.pinned() ? pinned(high, explained) : single(high, explained);
     };
   }
 
@@ -186,6 +186,15 @@ public final class Resolver {
         band, joint.aim() == Aim.MIDDLE ? safest : Math.min(aimIn(band, explained), safest));
   }
 
+  /** The nut only goes on from there: a torque a little below would stay below. */
+  private Own pinned(double m, boolean explained) {
+    if (explained) {
+      why.because(
+          "On a pinned nut a single value is the minimum: from there it goes on to the next slot, never back.");
+    }
+    return minimum(m, explained);
+  }
+
   private Own minimum(double m, boolean explained) {
     double a = deviation(m);
     TorqueBand band = bounded(m, MINIMUM_CEILING * m);
@@ -193,7 +202,8 @@ public final class Resolver {
     if (explained) {
       why.derive("T_aim", surest, "N·m", "m/(1 − a), a = " + percent(a), RULE);
       why.because(
-          "Only a minimum is known: the band runs to 110 % of it, and the aim stays above it by the tool's deviation.");
+          (joint.pinned() ? "The" : "Only a minimum is known: the")
+              + " band runs to 110 % of it, and the aim stays above it by the tool's deviation.");
     }
     return new Own(
         band, joint.aim() == Aim.MIDDLE ? surest : Math.max(aimIn(band, explained), surest));

@@ -97,6 +97,15 @@ class JobPlanTest {
   }
 
   @Test
+  void aSingleValueOnAPinnedNutIsItsMinimum() {
+    assertThat(joint(plan(), "plate").band().minNm()).isEqualTo(9.5);
+    SamplePack.jointOf(document, 1).put("surface", Map.of("lock", "CASTLE_PIN"));
+    PlannedJoint pinned = joint(plan(), "plate");
+    assertThat(pinned.band().minNm()).isEqualTo(10);
+    assertThat(pinned.tool().setting().applied().nominalNm()).isGreaterThan(10);
+  }
+
+  @Test
   void aToolChosenByHandIsTakenWithWhatItCostsAsLongAsItWouldDo() {
     CribTool other =
         new CribTool(

@@ -59,6 +59,7 @@ class ResolverTest {
     Double deviation = null;
     Tolerances tolerance = Tolerances.USUAL;
     ScrewThread thread = null;
+    boolean pinned = false;
     for (String word : table.split(", *")) {
       String upper = word.toUpperCase(Locale.ROOT).replace(' ', '_');
       if (word.startsWith("a ")) {
@@ -71,13 +72,22 @@ class ResolverTest {
         aim = Aim.valueOf(upper);
       } else if (Arrays.stream(Role.values()).anyMatch(r -> r.name().equals(upper))) {
         role = Role.valueOf(upper);
+      } else if (word.equals("pinned")) {
+        pinned = true;
       } else if (!word.equals("plain")) {
         traits.add(Trait.valueOf(upper));
       }
     }
     PropertyClass material = thread == null ? null : PropertyClass.C8_8;
     return new JointContext(
-        thread, material, Head.HEX, new Duty(role, traits, null), aim, deviation, tolerance);
+        thread,
+        material,
+        Head.HEX,
+        new Duty(role, traits, null),
+        aim,
+        deviation,
+        tolerance,
+        pinned);
   }
 
   @ParameterizedTest
@@ -88,6 +98,11 @@ class ResolverTest {
         "manual 20 Nm                    | plain              | 18   | 22   | 20",
         "manual 20 Nm                    | critical           | 19   | 21   | 20",
         "manual 20 Nm                    | critical, tol 3    | 19.4 | 20.6 | 20",
+        "manual 20 Nm                    | pinned             | 20   | 22   | 20.833333333",
+        "manual 20 Nm                    | pinned, critical   | 20   | 22   | 20.833333333",
+        "manual 5 Nm                     | pinned             | 5    | 5.5  | 5.319148936",
+        "manual 20-24 Nm                 | pinned             | 20   | 24   | 22",
+        "mark max 5 Nm                   | pinned             | 4    | 5    | 4.716981132",
         "manual 20 Nm                    | tol 0              | 20   | 20   | 20",
         "mark max 5 Nm                   | plain              | 4    | 5    | 4.716981132",
         "mark max 10 Nm                  | plain              | 8    | 10   | 9.433962264",
@@ -224,6 +239,8 @@ class ResolverTest {
         "manual 20 Nm               | critical, tol 3 | A single value gets the workshop's band of ± 3 %.",
         "mark max 5 Nm              | plain        | Only a maximum is known: the band runs from 80 % of it, and the aim stays below it by the tool's deviation.",
         "manual min 5 Nm            | plain        | Only a minimum is known: the band runs to 110 % of it, and the aim stays above it by the tool's deviation.",
+        "manual 20 Nm               | pinned       | On a pinned nut a single value is the minimum: from there it goes on to the next slot, never back.",
+        "manual 20 Nm               | pinned       | The band runs to 110 % of it, and the aim stays above it by the tool's deviation.",
         "manual 9-12 Nm             | upper third, carbon | The upper third is not used on carbon, plastic or soft threads; the aim is the middle.",
         "manual 4-6 Nm; mark max 5 Nm | plain      | The band is cut at max 5 N·m (marking on the part), the lowest maximum of the parts in the clamp.",
         "manual 8 Nm; mark max 5 Nm | plain        | 8 N·m (vehicle maker's manual) lies wholly above max 5 N·m (marking on the part), the lowest maximum in the clamp; the maximum governs.",
@@ -293,10 +310,12 @@ class ResolverTest {
                     Duty.PLAIN,
                     Aim.MIDDLE,
                     deviation,
-                    Tolerances.same(tolerance)))
+                    Tolerances.same(tolerance),
+                    false))
         .isInstanceOf(InvalidInput.class);
     assertThat(
-            new JointContext(M6, null, Head.HEX, Duty.PLAIN, Aim.MIDDLE, 50.0, Tolerances.same(0))
+            new JointContext(
+                    M6, null, Head.HEX, Duty.PLAIN, Aim.MIDDLE, 50.0, Tolerances.same(0), false)
                 .toolDeviationPercent())
         .isEqualTo(50);
   }
@@ -311,7 +330,8 @@ class ResolverTest {
             new Duty(Role.CLAMP, Set.of(Trait.CRITICAL), null),
             Aim.MIDDLE,
             null,
-            new Tolerances(8, 3));
+            new Tolerances(8, 3),
+            false);
     Resolution r =
         Resolver.resolve(
             List.of(StatedValue.of(20, TorqueUnit.NEWTON_METRE, Source.MANUAL)), strict);
@@ -350,7 +370,14 @@ class ResolverTest {
     Duty duty = random.nextBoolean() ? Duty.of(Role.CLAMP, Trait.CRITICAL) : Duty.PLAIN;
     JointContext joint =
         new JointContext(
-            null, null, Head.HEX, duty, Aim.values()[random.nextInt(3)], null, Tolerances.USUAL);
+            null,
+            null,
+            Head.HEX,
+            duty,
+            Aim.values()[random.nextInt(3)],
+            null,
+            Tolerances.USUAL,
+            random.nextBoolean());
     Resolution r = Resolver.resolve(values, joint);
     TorqueBand band = r.band();
     assertThat(band.contains(r.aimNm())).isTrue();

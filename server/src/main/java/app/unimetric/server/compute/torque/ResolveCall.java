@@ -152,7 +152,8 @@ public final class ResolveCall {
                     r.toolDeviationPercent(),
                     r.tolerancePercent() == null
                         ? Tolerances.USUAL
-                        : Tolerances.same(r.tolerancePercent())));
+                        : Tolerances.same(r.tolerancePercent()),
+                    false));
     problems.orThrow();
     Resolution answer = Resolver.resolve(values, joint == null ? JointContext.plain() : joint);
     TorqueBand band = answer.band();
