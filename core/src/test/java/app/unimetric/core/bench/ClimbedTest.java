@@ -376,6 +376,29 @@ class ClimbedTest {
     assertThat(s.permits()).contains(EventKind.SLACKENED);
   }
 
+  /**
+   * 5.2/1.04 = 5: the tool's deviation above that is beyond the limit, and nothing stands there.
+   */
+  @ParameterizedTest
+  @CsvSource({"5.19, false, false", "5.21, true, false", "5.4, true, false"})
+  void aboveTheLimitNothingStands(double nm, boolean waits, boolean stands) {
+    Map<String, Object> document = SamplePack.document();
+    Map<String, Object> most = SamplePack.value(5.2, "N.m", "PART_MARKING");
+    most.put("form", "MAXIMUM");
+    most.put("max", 5.2);
+    most.remove("value");
+    plate(document).put("values", SamplePack.list(most));
+    AtTheBench bench = bench(document, tool("a", 2, 0.5));
+    bench.until(StepKind.SLIP_TEST);
+    while (bench.inHand().percent() < RunStep.FULL_PERCENT) {
+      bench.say(bench.inHand().kind() == StepKind.SLIP_TEST ? EventKind.SLIPS : EventKind.CLICKED);
+    }
+    assertThat(bench.inHand().settingNm()).isEqualTo(5);
+    RunState s = bench.say(EventKind.READING, nm, null, null, null);
+    assertThat(s.pending() != null).isEqualTo(waits);
+    assertThat(s.permits().contains(EventKind.DEVIATION_ACCEPTED)).isEqualTo(stands);
+  }
+
   @Test
   void anotherToolIsOnlyOfferedWhereItCanBeSetToEveryTorque() {
     Map<String, Object> document = SamplePack.document();
