@@ -143,8 +143,7 @@
 {:else if pending && step.kind === 'SLIP_TEST'}
   <p class="pending" role="alert">
     <Misuse size={24} />
-    It slips at the last torque below the limit: no tighter. Take it apart and find out why: wrong diameter,
-    missing paste, or a worn part.
+    It slips: no tighter than this.
   </p>
 {:else if pending?.curve}
   <p class="pending" role="alert">

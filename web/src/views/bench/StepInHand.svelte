@@ -127,7 +127,7 @@
   <p class="text">{step.text}</p>
 {:else}
   {#if step.kind === 'SLIP_TEST' && joint}<ClimbLadder page={run.page} {joint} {step} />{/if}
-  {#if step.kind !== 'SLIP_TEST' || !runState.pending}<p class="text large">{step.text}</p>{/if}
+  <p class="text large">{step.text}</p>
   {#if found}<p class="text">It was “{found}”.</p>{/if}
 {/if}
 {#each step.traps as trap (trap)}

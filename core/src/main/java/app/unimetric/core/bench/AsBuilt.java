@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -129,17 +130,15 @@ public record AsBuilt(
   }
 
   private Optional<Double> climbEnd(String jointId) {
+    Map<String, Double> tests =
+        sheet.steps().stream()
+            .filter(s -> s.kind() == StepKind.SLIP_TEST && jointId.equals(s.jointId()))
+            .collect(Collectors.toMap(RunStep::id, RunStep::percent));
     Double end = null;
-    for (Entry entry : run.entries()) {
-      RunStep test = sheet.step(entry.event().stepId()).orElse(null);
+    for (Entry entry : tests.isEmpty() ? List.<Entry>of() : run.entries()) {
+      Double at = tests.get(entry.event().stepId());
       boolean ends = entry.verdict() == Verdict.GOOD || entry.acceptedReason() != null;
-      if (test != null
-          && test.kind() == StepKind.SLIP_TEST
-          && jointId.equals(test.jointId())
-          && ends
-          && entry.counts()) {
-        end = test.percent();
-      }
+      end = at != null && ends && entry.counts() ? at : end;
     }
     return Optional.ofNullable(end);
   }

@@ -41,7 +41,6 @@ import org.jspecify.annotations.Nullable;
  */
 public final class RunSheetWriter {
   private static final double SNUG_SLACK = 10;
-  private static final double PASS_SLACK = 5;
   private static final String IN_PASSES = "Tighten in passes";
   private static final String SLIP_BY_HAND =
       "Mark it across its edge and test it with the load its maker states; where none is stated, press and twist it by hand as hard as riding does.";
@@ -573,7 +572,7 @@ public final class RunSheetWriter {
     if (pass.percent() == 100) {
       return last;
     }
-    double slack = pass.kind() == PassKind.SNUG ? SNUG_SLACK : PASS_SLACK;
+    double slack = pass.kind() == PassKind.SNUG ? SNUG_SLACK : Pass.SLACK_PERCENT;
     double low = aim * Math.max(0, pass.percent() - slack) / 100;
     double high = Math.min(aim * (pass.percent() + slack) / 100, last.maxNm());
     return TorqueBand.of(Math.min(low, high), high);

@@ -30,9 +30,6 @@ import org.jspecify.annotations.Nullable;
  * @param fromNm where it would begin with a tool that reaches so low, N·m
  */
 public record Climb(double limitNm, List<Double> torquesNm, double fromNm) {
-  /** How far a pull may lie from its torque, as a share of the last one. */
-  private static final double SLACK = 0.05;
-
   public Climb {
     torquesNm = List.copyOf(torquesNm);
   }
@@ -111,12 +108,11 @@ public record Climb(double limitNm, List<Double> torquesNm, double fromNm) {
   /** A tool as a climb with it begins; as it is where nothing is climbed or it may not be used. */
   static ToolChoice begunWith(ToolChoice tool, PackJoint joint, Resolution resolution) {
     return tool.usable()
-        ? of(joint, resolution, tool).map(climb -> climb.atFirst(tool)).orElse(tool)
+        ? of(joint, resolution, tool)
+            .flatMap(climb -> climb.setting(tool, climb.torquesNm.get(0)))
+            .map(tool::setTo)
+            .orElse(tool)
         : tool;
-  }
-
-  ToolChoice atFirst(ToolChoice tool) {
-    return setting(tool, torquesNm.get(0)).map(tool::setTo).orElse(tool);
   }
 
   private static Optional<Setting> setting(
@@ -137,7 +133,7 @@ public record Climb(double limitNm, List<Double> torquesNm, double fromNm) {
   }
 
   private static TorqueBand round(double nm, double lastNm, double limitNm) {
-    double slack = SLACK * lastNm;
+    double slack = lastNm * Pass.SLACK_PERCENT / Pass.FULL_PERCENT;
     return TorqueBand.of(Math.max(0, nm - slack), Math.min(nm + slack, limitNm));
   }
 

@@ -81,8 +81,8 @@ final class JointPlanner {
         climb,
         ceiling,
         compound,
-        tools.stream().map(t -> Climb.begunWith(t, joint, resolution)).toList(),
-        climb == null || tool == null ? tool : climb.atFirst(tool),
+        tools,
+        tool,
         passes(joint, governing, climb),
         joint.pattern().positions(),
         rules.stream().filter(r -> r.after().equals(joint.id())).map(OrderRule::reason).toList(),
@@ -103,7 +103,9 @@ final class JointPlanner {
         ToolChoice.rank(
             band, aimNm, capNm, joint.duty().isCritical(), joint.fastener().hand(), crib, today);
     return capNm != null && Climb.isDue(joint, resolution)
-        ? Climb.reachingFirst(ranked, capNm)
+        ? Climb.reachingFirst(ranked, capNm).stream()
+            .map(t -> Climb.begunWith(t, joint, resolution))
+            .toList()
         : ranked;
   }
 

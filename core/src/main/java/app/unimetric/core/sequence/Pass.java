@@ -15,6 +15,9 @@ public record Pass(double percent, List<Integer> order, PassKind kind) {
   /** The share of the last pass. */
   public static final double FULL_PERCENT = 100;
 
+  /** How far a pull of a pass before the last may lie from its share either way, percent. */
+  public static final double SLACK_PERCENT = 5;
+
   public Pass {
     order = List.copyOf(order);
   }

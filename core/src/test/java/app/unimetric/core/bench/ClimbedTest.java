@@ -27,12 +27,8 @@ class ClimbedTest {
 
   private static Map<String, Object> plate(Map<String, Object> document) {
     Map<String, Object> plate = SamplePack.jointOf(document, 1);
-    Map<String, Object> most = SamplePack.value(5, "N.m", "PART_MARKING");
-    most.put("form", "MAXIMUM");
-    most.put("max", 5.0);
-    most.remove("value");
     plate.put("carbon", true);
-    plate.put("values", SamplePack.list(most));
+    plate.put("values", SamplePack.list(SamplePack.maximum(5)));
     return plate;
   }
 
@@ -383,11 +379,7 @@ class ClimbedTest {
   @CsvSource({"5.19, false, false", "5.21, true, false", "5.4, true, false"})
   void aboveTheLimitNothingStands(double nm, boolean waits, boolean stands) {
     Map<String, Object> document = SamplePack.document();
-    Map<String, Object> most = SamplePack.value(5.2, "N.m", "PART_MARKING");
-    most.put("form", "MAXIMUM");
-    most.put("max", 5.2);
-    most.remove("value");
-    plate(document).put("values", SamplePack.list(most));
+    plate(document).put("values", SamplePack.list(SamplePack.maximum(5.2)));
     AtTheBench bench = bench(document, tool("a", 2, 0.5));
     bench.until(StepKind.SLIP_TEST);
     while (bench.inHand().percent() < RunStep.FULL_PERCENT) {

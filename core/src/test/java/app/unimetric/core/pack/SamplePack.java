@@ -107,6 +107,15 @@ public final class SamplePack {
     return value;
   }
 
+  /** Not more than so many N·m, as it stands on a part. */
+  public static Map<String, Object> maximum(double nm) {
+    Map<String, Object> value = value(nm, "N.m", "PART_MARKING");
+    value.put("form", "MAXIMUM");
+    value.put("max", nm);
+    value.remove("value");
+    return value;
+  }
+
   /** The pack a document makes; what tests do not use is left out. */
   public static JobPack read(Map<String, ?> document) {
     Fields d = new Fields(document);

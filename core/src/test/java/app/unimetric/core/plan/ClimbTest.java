@@ -40,16 +40,8 @@ class ClimbTest {
   private static Map<String, Object> plate(Map<String, Object> document) {
     Map<String, Object> plate = SamplePack.jointOf(document, 1);
     plate.put("carbon", true);
-    plate.put("values", SamplePack.list(maximum(5)));
+    plate.put("values", SamplePack.list(SamplePack.maximum(5)));
     return plate;
-  }
-
-  private static Map<String, Object> maximum(double nm) {
-    Map<String, Object> value = SamplePack.value(nm, "N.m", "PART_MARKING");
-    value.put("form", "MAXIMUM");
-    value.put("max", nm);
-    value.remove("value");
-    return value;
   }
 
   private static Map<String, Object> range(double from, double to) {
@@ -89,7 +81,7 @@ class ClimbTest {
   })
   void isClimbedByTheGridAndByWhatTheToolCanBeSetTo(double limit, double marks, String wanted) {
     Map<String, Object> document = SamplePack.document();
-    plate(document).put("values", SamplePack.list(maximum(limit)));
+    plate(document).put("values", SamplePack.list(SamplePack.maximum(limit)));
     PlannedJoint joint = planned(document, tool("a", 2, 25, marks));
     assertThat(torques(joint))
         .isEqualTo(Arrays.stream(wanted.split(" ")).map(Double::valueOf).toList());
@@ -120,14 +112,14 @@ class ClimbTest {
   @Test
   void aStatedValueOrRangeIsTightenedToItsBandEvenOnCarbon() {
     Map<String, Object> document = SamplePack.document();
-    plate(document).put("values", SamplePack.list(maximum(6), range(4.5, 5.5)));
+    plate(document).put("values", SamplePack.list(SamplePack.maximum(6), range(4.5, 5.5)));
     assertThat(planned(document, tool("a", 2, 25, 0.25)).climb()).isNull();
   }
 
   @Test
   void whereTheRangeLiesAboveTheLimitOnlyTheLimitIsLeft() {
     Map<String, Object> document = SamplePack.document();
-    plate(document).put("values", SamplePack.list(maximum(5), range(6, 7)));
+    plate(document).put("values", SamplePack.list(SamplePack.maximum(5), range(6, 7)));
     PlannedJoint joint = planned(document, tool("a", 2, 25, 0.25));
     assertThat(joint.climb()).isNotNull();
     assertThat(joint.climb().limitNm()).isEqualTo(5);
@@ -136,7 +128,7 @@ class ClimbTest {
   @Test
   void theLowestLimitOfAllPartsIsTheOne() {
     Map<String, Object> document = SamplePack.document();
-    plate(document).put("values", SamplePack.list(maximum(6), maximum(5)));
+    plate(document).put("values", SamplePack.list(SamplePack.maximum(6), SamplePack.maximum(5)));
     assertThat(planned(document, tool("a", 2, 25, 0.25)).climb().limitNm()).isEqualTo(5);
   }
 
@@ -189,7 +181,7 @@ class ClimbTest {
   @Test
   void aLimitNobodyCanClimbBelowIsTightenedAsUsual() {
     Map<String, Object> document = SamplePack.document();
-    plate(document).put("values", SamplePack.list(maximum(0.25)));
+    plate(document).put("values", SamplePack.list(SamplePack.maximum(0.25)));
     assertThat(planned(document, tool("a", 0.1, 1, 0.05)).climb()).isNull();
   }
 
