@@ -112,6 +112,8 @@ export const JOINT: ShapeField[] = [
   field('tried', 'Only tried at its target, as it is', YES),
   field('leftAtNm', 'Tried at, N·m, where no value says it', 'number'),
   field('slipTest', 'Tested for slip by', 'text'),
+  field('castellation.slots', 'Slots of its nut', 'number'),
+  field('castellation.holes', 'Cross holes through its axle', 'number'),
   field('minutes', 'Minutes', 'number'),
   field('undo.text', 'How it is undone', 'text'),
   among('undo.before', 'Undone right before', 'steps'),

@@ -125,6 +125,9 @@ final class Tablet {
     if (List.of("NOTE", "MEASURED", "FOUND").contains(kind)) {
       said.put("reason", "12.5 mm, seen on the way");
     }
+    if (kind.equals("SLOT_AHEAD")) {
+      said.put("slot", Map.of("turnDeg", "4", "nmPerDegree", "0.5"));
+    }
     if (kind.equals("FOUND")) {
       said.put("finding", "GOOD");
     }

@@ -7,6 +7,7 @@ import app.unimetric.core.bench.MovedFastener;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.Saying;
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.bench.SlotAhead;
 import app.unimetric.core.bench.ToolsOut;
 import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.core.tool.ToolStanding.Span;
@@ -40,6 +41,7 @@ final class EntryReader {
         id(f.textOrNull("corrects")),
         f.textOrNull("curve"),
         moved(f.objectOrNull("moved")),
+        slot(f.objectOrNull("slot")),
         signature(f.object("by")),
         witness(f.objectOrNull("witness")),
         time(f.object("time")));
@@ -61,7 +63,8 @@ final class EntryReader {
         f.textOrNull("toolId"),
         id(f.textOrNull("corrects")),
         f.textOrNull("curve"),
-        typedMovement(f.objectOrNull("moved")));
+        typedMovement(f.objectOrNull("moved")),
+        typedSlot(f.objectOrNull("slot")));
   }
 
   private static @Nullable MovedFastener moved(@Nullable JsonObject o) {
@@ -80,6 +83,22 @@ final class EntryReader {
     Fields f = new Fields(o);
     return new Saying.TypedMovement(
         f.one("cause", MovedCause.values()), f.textOrNull("angleDeg"), f.textOrNull("gripMm"));
+  }
+
+  private static @Nullable SlotAhead slot(@Nullable JsonObject o) {
+    if (o == null) {
+      return null;
+    }
+    Fields f = new Fields(o);
+    return new SlotAhead(f.number("turnDeg"), f.numberOrNull("nmPerDegree"));
+  }
+
+  private static Saying.@Nullable TypedSlot typedSlot(@Nullable JsonObject o) {
+    if (o == null) {
+      return null;
+    }
+    Fields f = new Fields(o);
+    return new Saying.TypedSlot(f.text("turnDeg"), f.textOrNull("nmPerDegree"));
   }
 
   static Signature signature(JsonObject o) {

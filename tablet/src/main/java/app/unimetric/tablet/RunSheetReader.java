@@ -5,6 +5,7 @@ import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.StepKind;
+import app.unimetric.core.fastener.Castellation;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.quantity.ScaleReading;
@@ -105,7 +106,16 @@ final class RunSheetReader {
         measure(f.objectOrNull("measure")),
         f.textOrNull("comparesWith"),
         f.flag("judged"),
-        f.numberOrNull("mayStandToNm"));
+        f.numberOrNull("mayStandToNm"),
+        castellation(f.objectOrNull("castellation")));
+  }
+
+  private static @Nullable Castellation castellation(@Nullable JsonObject o) {
+    if (o == null) {
+      return null;
+    }
+    Fields f = new Fields(o);
+    return new Castellation(f.whole("slots"), f.whole("holes"));
   }
 
   private static @Nullable TorqueBand band(@Nullable JsonObject o) {

@@ -1,15 +1,18 @@
 package app.unimetric.tablet;
 
 import app.unimetric.core.bench.CureClock;
+import app.unimetric.core.bench.DueSlot;
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.MovedFastener;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.bench.SlotAhead;
 import app.unimetric.core.bench.Summary;
 import app.unimetric.core.bench.Tray;
 import app.unimetric.core.device.CurveVerdict;
+import app.unimetric.core.fastener.Castellation;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueBand;
@@ -39,6 +42,7 @@ final class StateWriter {
     s.percentByFastener().forEach((n, percent) -> percents.add(String.valueOf(n), percent));
     o.add("percentByFastener", percents);
     o.add("permits", list(s.permits(), k -> Json.value(k.name())));
+    put(o, "dueSlot", s.dueSlot(), StateWriter::dueSlot);
     put(o, "stepAmended", s.stepAmended(), StateWriter::step);
     JsonObject taken = new JsonObject();
     s.toolsTaken().forEach(taken::add);
@@ -107,6 +111,7 @@ final class StateWriter {
     put(o, "corrects", e.corrects() == null ? null : e.corrects().toString());
     put(o, "curve", e.curve());
     put(o, "moved", e.moved(), StateWriter::moved);
+    put(o, "slot", e.slot(), StateWriter::slot);
     o.add("by", signature(e.by()));
     put(o, "witness", e.witness(), StateWriter::signature);
     JsonObject time = new JsonObject();
@@ -123,6 +128,24 @@ final class StateWriter {
     put(o, "angleDeg", m.angleDeg());
     put(o, "gripMm", m.gripMm());
     return o;
+  }
+
+  private static JsonObject slot(SlotAhead s) {
+    JsonObject o = new JsonObject().add("turnDeg", s.turnDeg());
+    put(o, "nmPerDegree", s.nmPerDegree());
+    return o.add("aligned", s.isAligned());
+  }
+
+  private static JsonObject dueSlot(DueSlot s) {
+    JsonObject o = new JsonObject();
+    put(o, "torqueNowNm", s.torqueNowNm());
+    put(o, "nmPerDegree", s.nmPerDegree());
+    put(o, "advice", s.advice());
+    return o;
+  }
+
+  private static JsonObject castellation(Castellation c) {
+    return new JsonObject().add("slots", c.slots()).add("holes", c.holes());
   }
 
   private static JsonObject signature(Signature s) {
@@ -167,6 +190,7 @@ final class StateWriter {
     put(o, "comparesWith", s.comparesWith());
     o.add("judged", s.judged());
     put(o, "mayStandToNm", s.mayStandToNm());
+    put(o, "castellation", s.castellation(), StateWriter::castellation);
     o.add("doneWithATool", s.isDoneWithATool());
     return o;
   }

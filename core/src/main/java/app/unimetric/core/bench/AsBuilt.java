@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -45,10 +46,16 @@ public record AsBuilt(
    * @param finals the torque each fastener was left at by the last pass, in the order they were
    *     taken; one that was turned again or renewed stands with its latest
    * @param tools by name, each once
+   * @param slots of a pinned nut how far it went on to its slot, and what it came to there as
+   *     estimated, each fastener's latest; empty elsewhere
    * @param climbedToNm the torque it was left at, where it was climbed to hold, N·m; null elsewhere
    */
   public record JointAsBuilt(
-      RunJoint joint, List<Entry> finals, List<String> tools, @Nullable Double climbedToNm) {}
+      RunJoint joint,
+      List<Entry> finals,
+      List<Entry> slots,
+      List<String> tools,
+      @Nullable Double climbedToNm) {}
 
   /** Something measured or looked at, with the last entry of it that counts. */
   public record Found(RunStep step, Entry entry) {}
@@ -101,7 +108,7 @@ public record AsBuilt(
       }
     }
     return new JointAsBuilt(
-        joint, finals(joint), List.copyOf(tools), climbedToNm(joint).orElse(null));
+        joint, finals(joint), slots(joint), List.copyOf(tools), climbedToNm(joint).orElse(null));
   }
 
   private List<Entry> finals(RunJoint joint) {
@@ -119,6 +126,20 @@ public record AsBuilt(
         String fastener = step + " " + reading.event().fastener();
         latest.remove(fastener);
         latest.put(fastener, reading);
+      }
+    }
+    return List.copyOf(latest.values());
+  }
+
+  private List<Entry> slots(RunJoint joint) {
+    Map<Integer, Entry> latest = new TreeMap<>();
+    for (Entry entry : run.entries()) {
+      Integer fastener = entry.event().fastener();
+      if (entry.event().slot() != null
+          && fastener != null
+          && entry.counts()
+          && isOn(joint, entry)) {
+        latest.put(fastener, entry);
       }
     }
     return List.copyOf(latest.values());

@@ -12,8 +12,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param round of a check pass, from 1
  * @param shown what the tool showed: as typed, or its setting with the digits of its graduation; of
- *     what was tried and moved how and why; null when nothing was measured with a tool
- * @param torqueNm what counts, N·m; null when nothing was measured
+ *     what was tried and moved how and why; of a pinned nut how far its slot is; null when nothing
+ *     was measured with a tool
+ * @param torqueNm what counts, N·m; of a pinned nut what it comes to at its next slot, as
+ *     estimated; null when nothing was measured
  * @param verdict null when the event did not count or judges nothing
  * @param notCounted why it moved nothing on; null when it counted
  * @param acceptedReason why a deviation was let stand; null when it was not
@@ -65,6 +67,10 @@ public record Entry(
     if (moved != null && joint != null) {
       return moved.words(joint);
     }
+    SlotAhead slot = event.slot();
+    if (slot != null) {
+      return slot.words();
+    }
     Double typed = event.value();
     TorqueUnit unit = event.unit();
     if (typed != null && unit != null) {
@@ -79,9 +85,9 @@ public record Entry(
     return notCounted == null && correctedBy == null;
   }
 
-  /** Whether it is a torque that counts. */
+  /** Whether it is a torque a tool showed, and counts. */
   public boolean isReading() {
-    return torqueNm != null && counts();
+    return torqueNm != null && event.slot() == null && counts();
   }
 
   /** Whether it lies outside its band or limit. */

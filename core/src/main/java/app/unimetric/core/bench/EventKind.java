@@ -33,6 +33,8 @@ public enum EventKind {
   HOLDS,
   /** At the slip test: it slips. */
   SLIPS,
+  /** How far the next slot of a pinned nut still has to come. */
+  SLOT_AHEAD,
   /** A reading outside the band is let stand, with a reason. */
   DEVIATION_ACCEPTED,
   /**

@@ -2,6 +2,8 @@ package app.unimetric.core.bench;
 
 import app.unimetric.core.device.Curve;
 import app.unimetric.core.device.CurveVerdict;
+import app.unimetric.core.fastener.Castellation;
+import app.unimetric.core.fastener.CastleNut;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.recheck.MovedCause;
@@ -180,6 +182,7 @@ public final class Replay {
       case NOTE -> add(Entry.plain(event, 0, null));
       case CORRECTION -> correct(event);
       case DEVIATION_ACCEPTED, LEFT -> accept(event, step);
+      case SLOT_AHEAD -> slotAhead(event, step);
       case AMENDED -> amend(event, step);
       case SLACKENED -> beginAgain(event, step);
       case BEGUN_AGAIN -> beginJointAgain(event, step);
@@ -216,6 +219,11 @@ public final class Replay {
     Integer next = nextFastener(step);
     if (next != null && !next.equals(event.fastener())) {
       return "The next one is fastener " + next + ".";
+    }
+    SlotAhead ahead = event.slot();
+    Castellation nut = step.castellation();
+    if (ahead != null && nut != null && ahead.turnDeg() >= nut.stepDeg()) {
+      return nut.words() + " The next slot is never as far as that: count them and look again.";
     }
     if (step.kind() == StepKind.TRY && event.kind() == EventKind.MOVED && event.moved() == null) {
       return "Say why it moved, as far as it is known; that it was not found is an answer too.";
@@ -255,6 +263,11 @@ public final class Replay {
     }
     if (step.kind() == StepKind.SLIP_TEST) {
       return "It slips at the last torque below the limit: no tighter. Take it apart, find out why and begin again, or leave it with a reason.";
+    }
+    if (step.kind() == StepKind.NEXT_SLOT) {
+      return permits.contains(EventKind.DONE)
+          ? "Turn it on to the slot first, or take it off for another washer."
+          : "At the next slot it would carry more than it may: take it off for another washer, and never back.";
     }
     UUID waiting = pending.get(step.id());
     CurveVerdict curve = waiting == null ? null : entry(waiting).curve();
@@ -354,10 +367,88 @@ public final class Replay {
         };
     RunJoint joint = step.jointId() == null ? null : sheet.joint(step.jointId()).orElse(null);
     add(Entry.judged(event, round(step), step, joint, torque, verdict, curve));
-    settle(step, fastener, event.id(), verdict);
+    UUID said = pending.get(step.id());
+    boolean atSlot = step.kind() == StepKind.NEXT_SLOT;
+    settle(step, fastener, atSlot && said != null ? said : event.id(), verdict);
     if (event.kind() == EventKind.SIGNED_OFF) {
       signedOff = true;
     }
+  }
+
+  /** What is in line is there; what is not is turned on to its slot first, or not at all. */
+  private void slotAhead(RunEvent event, RunStep step) {
+    SlotAhead ahead = event.slot();
+    if (ahead == null) {
+      return;
+    }
+    int fastener = fastenerOf(event);
+    Double there = thereNm(ahead, step, dueSlot(step, fastener));
+    Verdict verdict = atSlot(there, step);
+    add(Entry.judged(event, round(step), step, null, there, verdict, null));
+    if (ahead.isAligned() && !verdict.isDeviation()) {
+      settle(step, fastener, event.id(), verdict);
+    } else {
+      pending = pending.plus(step.id(), event.id());
+    }
+  }
+
+  /** Only the most it may carry is judged: what it was pulled to was judged there. */
+  private static Verdict atSlot(@Nullable Double thereNm, RunStep step) {
+    if (thereNm == null || step.band() == null) {
+      return Verdict.DONE;
+    }
+    return Verdict.of(thereNm, step.band()) == Verdict.ABOVE ? Verdict.ABOVE : Verdict.INSIDE;
+  }
+
+  private static @Nullable Double thereNm(SlotAhead ahead, RunStep step, DueSlot due) {
+    Castellation nut = step.castellation();
+    Double now = due.torqueNowNm();
+    Double stated = ahead.nmPerDegree();
+    Double rises = stated == null ? due.nmPerDegree() : stated;
+    if (nut == null || now == null || rises == null && !ahead.isAligned()) {
+      return null;
+    }
+    double nmPerDegree = rises == null ? 0 : rises;
+    return CastleNut.ahead(nut, ahead.turnDeg(), now, nmPerDegree, null).torqueThereNm();
+  }
+
+  /** What the last pull of a pinned nut tells; nothing where it was turned on by an angle. */
+  private DueSlot dueSlot(RunStep step, int fastener) {
+    RunJoint joint = jointOf(step);
+    List<RunStep> pulls =
+        sheet.steps().stream()
+            .filter(s -> s.turnsEach() && s.kind() != StepKind.NEXT_SLOT)
+            .filter(s -> joint.id().equals(s.jointId()))
+            .toList();
+    RunStep pulled = pulls.isEmpty() ? null : pulls.get(pulls.size() - 1);
+    UUID id =
+        pulled == null || pulled.kind() != StepKind.TIGHTEN ? null : done(pulled).get(fastener);
+    Entry last = id == null ? null : entry(id);
+    String curve = last == null ? null : last.event().curve();
+    double before = pulls.size() < 2 ? 0 : pulls.get(pulls.size() - 2).percent();
+    UUID said = pending.get(step.id());
+    return new DueSlot(
+        last == null ? null : last.torqueNm(),
+        last == null || curve == null
+            ? null
+            : Curve.parse(curve)
+                .risesNmPerDegree(DuePull.startNm(joint.aimNm(), before, leftBefore(last)))
+                .orElse(null),
+        said == null ? null : DueSlot.advice(step, entry(said)));
+  }
+
+  /** What an earlier pull of the same pass had brought, below its band; null where none had. */
+  private @Nullable Double leftBefore(Entry reading) {
+    for (int i = indexOf.getOrDefault(reading.event().id(), 0) - 1; i >= 0; i--) {
+      Entry e = entries.get(i);
+      boolean same =
+          e.event().stepId().equals(reading.event().stepId())
+              && Objects.equals(e.event().fastener(), reading.event().fastener());
+      if (same && e.counts()) {
+        return e.verdict() == Verdict.BELOW ? e.torqueNm() : null;
+      }
+    }
+    return null;
   }
 
   /** What the curve of a pull tells against its fastener, beside its like of the same pass. */
@@ -549,6 +640,18 @@ public final class Replay {
                 done(step, done(step).minus(n));
               }
             });
+    if (step.kind() == StepKind.NEXT_SLOT) {
+      done(step, done(step).minus(fastener));
+    }
+    // How far a nut may go on was told from the corrected torque.
+    sheet.steps().stream()
+        .filter(s -> s.kind() == StepKind.NEXT_SLOT && s != step)
+        .filter(s -> String.valueOf(s.jointId()).equals(step.jointId()))
+        .forEach(
+            s -> {
+              done(s, done(s).minus(fastener));
+              pending = pending.minus(s.id());
+            });
     // What was held against the corrected figure is measured again.
     sheet.steps().stream()
         .filter(s -> step.id().equals(s.comparesWith()))
@@ -677,6 +780,7 @@ public final class Replay {
               : List.of(EventKind.MEASURED);
       case TIGHTEN -> orBegunAgain(step, orAmended(step, tightening(step)));
       case ANGLE -> orBegunAgain(step, List.of(EventKind.DONE));
+      case NEXT_SLOT -> toTheSlot(step);
       case SLIP_TEST ->
           waitsAt(step)
               ? List.of(EventKind.BEGUN_AGAIN, EventKind.LEFT)
@@ -687,6 +791,16 @@ public final class Replay {
       case SECOND_LOOK -> List.of(EventKind.SECOND_LOOK);
       case SIGN_OFF -> List.of(EventKind.SIGNED_OFF);
     };
+  }
+
+  private List<EventKind> toTheSlot(RunStep step) {
+    UUID said = pending.get(step.id());
+    if (said == null) {
+      return orBegunAgain(step, List.of(EventKind.SLOT_AHEAD));
+    }
+    return entry(said).isDeviation()
+        ? List.of(EventKind.SLACKENED, EventKind.SLOT_AHEAD)
+        : List.of(EventKind.DONE, EventKind.SLOT_AHEAD, EventKind.SLACKENED);
   }
 
   private List<EventKind> orBegunAgain(RunStep step, List<EventKind> permits) {
@@ -767,6 +881,9 @@ public final class Replay {
         step == null ? List.of() : List.copyOf(done(step).keySet()),
         step == null ? Map.of() : percents(step),
         step == null ? List.of() : permits(step),
+        step == null || step.kind() != StepKind.NEXT_SLOT
+            ? null
+            : dueSlot(step, Objects.requireNonNullElse(nextFastener(step), 0)),
         step == null || !amended.containsKey(step.jointId()) || !step.isDoneWithATool()
             ? null
             : step,

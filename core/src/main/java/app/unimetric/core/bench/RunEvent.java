@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param curve of the pull a reading comes from, or what was tried, as {@link Curve#written} writes
  *     it
  * @param moved how a fastener moved that was only tried
+ * @param slot how far the next slot of a pinned nut still has to come
  * @param by who
  * @param witness the other person of a second look
  * @param time when it was done and when it was received
@@ -40,6 +41,7 @@ public record RunEvent(
     @Nullable UUID corrects,
     @Nullable String curve,
     @Nullable MovedFastener moved,
+    @Nullable SlotAhead slot,
     Signature by,
     @Nullable Signature witness,
     EntryTime time) {
@@ -84,6 +86,10 @@ public record RunEvent(
         moved == null || kind == EventKind.MOVED,
         "moved",
         "belongs to a fastener that moved only.");
+    problems.require(
+        (kind == EventKind.SLOT_AHEAD) == (slot != null),
+        "slot",
+        "says how far the next slot is, and only there.");
     if (limit != null) {
       problems.within(limit, -MOST_LIMIT, MOST_LIMIT, "limit");
     }
@@ -138,7 +144,8 @@ public record RunEvent(
         && Objects.equals(toolId, o.toolId)
         && Objects.equals(corrects, o.corrects)
         && Objects.equals(curve, o.curve)
-        && Objects.equals(moved, o.moved);
+        && Objects.equals(moved, o.moved)
+        && Objects.equals(slot, o.slot);
   }
 
   /** The figure in N·m; null without one. */

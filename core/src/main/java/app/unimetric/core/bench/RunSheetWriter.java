@@ -13,6 +13,7 @@ import app.unimetric.core.plan.Ceiling;
 import app.unimetric.core.plan.Climb;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Needs;
+import app.unimetric.core.plan.NextSlot;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.Wetting;
 import app.unimetric.core.problem.InvalidInput;
@@ -305,6 +306,9 @@ public final class RunSheetWriter {
       return;
     }
     steps.add(pass(j, pass, index));
+    if (index == j.passes().size() - 1) {
+      j.nextSlot().ifPresent(slot -> steps.add(nextSlot(j, slot, pass)));
+    }
     if (climb != null && pass.kind() == PassKind.CLIMB) {
       steps.add(
           RunStep.slipTest(
@@ -320,6 +324,18 @@ public final class RunSheetWriter {
               j.id(),
               pass.percent()));
     }
+  }
+
+  private static RunStep nextSlot(PlannedJoint j, NextSlot slot, Pass last) {
+    return RunStep.nextSlot(
+        "slot." + j.id(),
+        IN_PASSES,
+        j.joint().title() + ": to the next slot",
+        slot.words(),
+        j.id(),
+        last.order(),
+        slot.from(j.band()),
+        slot.nut());
   }
 
   private static String slipText(PackJoint joint) {
@@ -403,7 +419,8 @@ public final class RunSheetWriter {
         null,
         null,
         false,
-        mayStandTo(j, band, tool));
+        mayStandTo(j, band, tool),
+        null);
   }
 
   /** What no torque proves is looked at; the rest is tried as it is. */
@@ -416,7 +433,7 @@ public final class RunSheetWriter {
               StepKind.WORK,
               LOOK_AGAIN,
               j.joint().title(),
-              lookedAt(j.joint().duty().role()),
+              lookedAt(j.joint()),
               j.joint().id(),
               false,
               List.of())
@@ -443,10 +460,15 @@ public final class RunSheetWriter {
         null,
         null,
         false,
+        null,
         null);
   }
 
-  private static String lookedAt(Role role) {
+  private static String lookedAt(PackJoint joint) {
+    Role role = joint.duty().role();
+    if (joint.isPinned() && role != Role.ADJUST && role != Role.PIVOT) {
+      return "Its pin holds it, so no torque proves it. Look and try by hand: pin in, both legs bent, nut and washer on their seat, nothing loose.";
+    }
     return switch (role) {
       case ADJUST ->
           "Its torque proves nothing once it is held. Rock it and turn it: no play, and it turns freely.";
@@ -483,6 +505,7 @@ public final class RunSheetWriter {
         null,
         null,
         false,
+        null,
         null);
   }
 

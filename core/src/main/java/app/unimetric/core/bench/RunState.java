@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param doneSteps ids of completed steps
  * @param doneFasteners of the step in hand
  * @param permits what can be said now
+ * @param dueSlot of a pinned nut that is due at its next slot; null elsewhere
  * @param stepAmended the step in hand as it is done with the tool taken up instead; null while it
  *     is done as laid out
  * @param toolsTaken ids of tools taken up instead of those laid out, by joint
@@ -35,13 +36,15 @@ public record RunState(
     List<Integer> doneFasteners,
     Map<Integer, Double> percentByFastener,
     List<EventKind> permits,
+    @Nullable DueSlot dueSlot,
     @Nullable RunStep stepAmended,
     Map<String, String> toolsTaken,
     @Nullable String toolOut,
     List<Entry> entries,
     List<CureClock> clocks,
     boolean signedOff) {
-  private static final Set<EventKind> FINDS = EnumSet.of(EventKind.FOUND, EventKind.SLIPS);
+  private static final Set<EventKind> FINDS =
+      EnumSet.of(EventKind.FOUND, EventKind.SLIPS, EventKind.SLOT_AHEAD);
 
   /** The same standing for somebody who is told these entries only. */
   public RunState telling(List<Entry> told) {
@@ -54,6 +57,7 @@ public record RunState(
         doneFasteners,
         percentByFastener,
         permits,
+        dueSlot,
         stepAmended,
         toolsTaken,
         toolOut,

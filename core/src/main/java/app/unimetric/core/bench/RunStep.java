@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.fastener.Castellation;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueBand;
@@ -25,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param judged whether it is answered good, bad or put right
  * @param mayStandToNm the highest torque above the band that may be let stand with a reason: what
  *     the tool's own deviation can account for; null where nothing is said of it
+ * @param castellation slots and holes of a nut that is turned on to its next slot; null elsewhere
  */
 public record RunStep(
     String id,
@@ -45,7 +47,8 @@ public record RunStep(
     @Nullable Measure measure,
     @Nullable String comparesWith,
     boolean judged,
-    @Nullable Double mayStandToNm) {
+    @Nullable Double mayStandToNm,
+    @Nullable Castellation castellation) {
   /** The share of the final torque at a joint's last pass. */
   public static final double FULL_PERCENT = 100;
 
@@ -79,13 +82,50 @@ public record RunStep(
       List<String> traps) {
     return new RunStep(
         id, kind, group, title, text, jointId, percent, List.of(), null, null, null, null, null,
-        hold, traps, null, null, false, null);
+        hold, traps, null, null, false, null, null);
   }
 
   /** The test for slip at one torque of a climb. */
   static RunStep slipTest(
       String id, String group, String title, String text, String jointId, double percent) {
     return plain(id, StepKind.SLIP_TEST, group, title, text, jointId, percent, true, List.of());
+  }
+
+  /**
+   * A castellated nut on to its next slot.
+   *
+   * @param band from its minimum to the most it may carry; null where that is not known
+   */
+  static RunStep nextSlot(
+      String id,
+      String group,
+      String title,
+      String text,
+      String jointId,
+      List<Integer> order,
+      @Nullable TorqueBand band,
+      Castellation nut) {
+    return new RunStep(
+        id,
+        StepKind.NEXT_SLOT,
+        group,
+        title,
+        text,
+        jointId,
+        FULL_PERCENT,
+        order,
+        band,
+        null,
+        null,
+        null,
+        null,
+        true,
+        List.of(),
+        null,
+        null,
+        false,
+        null,
+        nut);
   }
 
   /** The same step, at which something is measured, perhaps against what was found before. */
@@ -118,7 +158,8 @@ public record RunStep(
         what,
         foundAt,
         asked,
-        mayStandToNm);
+        mayStandToNm,
+        castellation);
   }
 
   /** The same step done with another tool. */
@@ -143,7 +184,8 @@ public record RunStep(
         measure,
         comparesWith,
         judged,
-        set == null ? null : set.mayStandToNm());
+        set == null ? null : set.mayStandToNm(),
+        castellation);
   }
 
   /** Whether a tool is set for it. */
@@ -158,7 +200,7 @@ public record RunStep(
 
   /** Whether it turns each fastener further. */
   public boolean turnsEach() {
-    return kind == StepKind.TIGHTEN || kind == StepKind.ANGLE;
+    return kind == StepKind.TIGHTEN || kind == StepKind.ANGLE || kind == StepKind.NEXT_SLOT;
   }
 
   /** Whether a joint that was off goes back with it. */

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param corrects the entry a correction is about
  * @param curve of the pull the reading comes from
  * @param moved how a fastener moved that was only tried, as typed
+ * @param slot how far the next slot of a pinned nut is, as typed
  */
 public record Saying(
     UUID id,
@@ -31,7 +32,8 @@ public record Saying(
     @Nullable String toolId,
     @Nullable UUID corrects,
     @Nullable String curve,
-    @Nullable TypedMovement moved) {
+    @Nullable TypedMovement moved,
+    @Nullable TypedSlot slot) {
 
   /**
    * How a fastener moved, with its figures as they were typed.
@@ -41,6 +43,15 @@ public record Saying(
    */
   public record TypedMovement(
       MovedCause cause, @Nullable String angleDeg, @Nullable String gripMm) {}
+
+  /**
+   * How far the next slot is, with its figures as they were typed.
+   *
+   * @param turnDeg degrees; 0 when slot and hole are in line
+   * @param nmPerDegree N·m per degree; null or empty where the curve of its pull tells, or nobody
+   *     knows
+   */
+  public record TypedSlot(String turnDeg, @Nullable String nmPerDegree) {}
 
   /**
    * The entry it makes.
@@ -63,6 +74,7 @@ public record Saying(
         corrects,
         curve,
         moved == null ? null : MovedFastener.parse(moved.cause(), moved.angleDeg(), moved.gripMm()),
+        slot == null ? null : SlotAhead.parse(slot.turnDeg(), slot.nmPerDegree()),
         person,
         witness,
         time);

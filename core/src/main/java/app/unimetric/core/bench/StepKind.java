@@ -14,6 +14,8 @@ public enum StepKind {
   TIGHTEN,
   /** Each fastener is turned on by an angle; no torque tells how far it is. */
   ANGLE,
+  /** A pinned nut is turned on to its next slot, never back, or taken off for another washer. */
+  NEXT_SLOT,
   /** A clamp climbed to hold is tested for slip: it holds as tight as it is, or it slips. */
   SLIP_TEST,
   /** Each fastener is tried at full torque; repeated until nothing moves. */

@@ -79,7 +79,7 @@ public record Summary(
     }
     return again
         && entry.counts()
-        && sheet.step(entry.event().stepId()).filter(s -> s.kind() == StepKind.TIGHTEN).isPresent();
+        && sheet.step(entry.event().stepId()).filter(RunStep::turnsEach).isPresent();
   }
 
   /** Whether there is nothing to see. */

@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -16,6 +17,11 @@ import java.util.stream.Collectors;
 public record Curve(List<Point> points) {
   /** Enough for a drawing as wide as a hand. */
   private static final int MOST_POINTS = 120;
+
+  private static final double END_OF_PULL = 0.7;
+
+  /** Up to here it is overcome that the fastener stood still. */
+  private static final double MOVES_AGAIN = 0.1;
 
   private static final double MOST_DEG = 36_000;
   private static final String FIELD = "curve";
@@ -149,6 +155,29 @@ public record Curve(List<Point> points) {
       before = p;
     }
     return end().angleDeg();
+  }
+
+  /**
+   * How fast the torque rose at the end of the pull, N·m per degree: the line that fits best from
+   * seven tenths of the peak up to it, above what the fastener carried before. The wrench's own
+   * bending is in it. Empty where the curve does not tell.
+   *
+   * @param startNm what the fastener carried before the pull, N·m
+   */
+  public Optional<Double> risesNmPerDegree(double startNm) {
+    double peak = peakNm();
+    double from = Math.max(END_OF_PULL * peak, startNm + MOVES_AGAIN * (peak - startNm));
+    List<Point> end =
+        points.stream().filter(p -> p.angleDeg() <= peakDeg() && p.torqueNm() >= from).toList();
+    double deg = end.stream().mapToDouble(Point::angleDeg).average().orElse(0);
+    double nm = end.stream().mapToDouble(Point::torqueNm).average().orElse(0);
+    double squares = 0;
+    double products = 0;
+    for (Point p : end) {
+      squares += (p.angleDeg() - deg) * (p.angleDeg() - deg);
+      products += (p.angleDeg() - deg) * (p.torqueNm() - nm);
+    }
+    return squares > 0 && products > 0 ? Optional.of(products / squares) : Optional.empty();
   }
 
   /** Torque of running down, before anything is clamped: the middle of the first quarter, N·m. */

@@ -26,7 +26,6 @@ public record CastleNut(
     List<Derivation> derivation) {
   private static final String SOURCE = "geometry of slots and cross holes";
   private static final double ALIGNED_DEG = 1e-9;
-  private static final int MOST = 36;
 
   public CastleNut {
     reasons = List.copyOf(reasons);
@@ -51,12 +50,7 @@ public record CastleNut(
       double nmPerDegree,
       @Nullable Double maxNm) {
     Problems problems =
-        new Problems()
-            .require(
-                slots >= 2 && slots <= MOST && slots % 2 == 0,
-                "slots",
-                "must be an even number from 2 to 36.")
-            .require(holes >= 1 && holes <= MOST, "holes", "must be a whole number from 1 to 36.")
+        Castellation.problems(slots, holes)
             .within(angleNowDeg, 0, 360, "angleNowDeg")
             .within(torqueNowNm, 0, Torque.MAX_NM, "torqueNowNm")
             .within(nmPerDegree, 0, 1000, "nmPerDegree");
@@ -64,7 +58,7 @@ public record CastleNut(
       problems.positive(maxNm, Torque.MAX_NM, "maxNm");
     }
     problems.orThrow();
-    double step = 180.0 * gcd(2 * holes, slots) / ((double) slots * holes);
+    double step = new Castellation(slots, holes).stepDeg();
     double past = angleNowDeg % step;
     boolean aligned = past <= ALIGNED_DEG || step - past <= ALIGNED_DEG;
     double turn = aligned ? 0 : step - past;
@@ -92,7 +86,18 @@ public record CastleNut(
             new Derivation("T", there, "N·m", "T_now + turn·(N·m per degree)", "estimate")));
   }
 
-  private static int gcd(int a, int b) {
-    return b == 0 ? a : gcd(b, a % b);
+  /**
+   * The next alignment of a nut of which is seen how far that still is.
+   *
+   * @param turnDeg to the next alignment, 0 to less than a step, degrees
+   */
+  public static CastleNut ahead(
+      Castellation nut,
+      double turnDeg,
+      double torqueNowNm,
+      double nmPerDegree,
+      @Nullable Double maxNm) {
+    double angleNowDeg = turnDeg == 0 ? 0 : nut.stepDeg() - turnDeg;
+    return next(nut.slots(), nut.holes(), angleNowDeg, torqueNowNm, nmPerDegree, maxNm);
   }
 }

@@ -55,6 +55,11 @@ public record PackJoint(
     return turning.tried();
   }
 
+  /** Whether its nut goes on to the next slot and is pinned there. */
+  public boolean isPinned() {
+    return situation.lock() == Lock.CASTLE_PIN;
+  }
+
   /** What people look it up by: its name, what is turned, its thread. */
   public String lookedUpBy() {
     return title
@@ -73,7 +78,7 @@ public record PackJoint(
         workshopAim,
         null,
         tolerances,
-        situation.lock() == Lock.CASTLE_PIN);
+        isPinned());
   }
 
   /**

@@ -1,5 +1,6 @@
 package app.unimetric.core.pack;
 
+import app.unimetric.core.fastener.Castellation;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param usedOnce whether the fastener or its nut is renewed each time
  * @param minutes for all fasteners of the joint; 0 when not stated
  * @param tried whether it is only tried at its target as it is, without coming loose
+ * @param castellation slots and holes a pinned nut is turned on to; null for the usual
  * @param leftAtNm what that target is where no value says it: the torque at which it held, N·m
  */
 public record Turning(
@@ -20,4 +22,5 @@ public record Turning(
     boolean usedOnce,
     double minutes,
     boolean tried,
+    @Nullable Castellation castellation,
     @Nullable Double leftAtNm) {}

@@ -87,7 +87,14 @@ final class JointPlanner {
         joint.pattern().positions(),
         rules.stream().filter(r -> r.after().equals(joint.id())).map(OrderRule::reason).toList(),
         reasons(joint, climb),
-        notes(joint, governing, resolution, compound, tool, best),
+        notes(
+            joint,
+            governing,
+            resolution,
+            NextSlot.of(joint, resolution, band, ceiling).orElse(null),
+            compound,
+            tool,
+            best),
         why.derivation());
   }
 
@@ -208,6 +215,7 @@ final class JointPlanner {
       PackJoint joint,
       @Nullable StatedValue governing,
       Resolution resolution,
+      @Nullable NextSlot nextSlot,
       CompoundAdvice compound,
       @Nullable ToolChoice tool,
       @Nullable ToolChoice best) {
@@ -225,6 +233,9 @@ final class JointPlanner {
                     + ": look it up again.")
         .forEach(notes::add);
     joint.fastener().hand().unusual().ifPresent(notes::add);
+    if (nextSlot != null) {
+      notes.add(nextSlot.words());
+    }
     if (tool != null && best != null && tool != best) {
       notes.add("Chosen by hand: " + tool.costAgainst(best));
     }

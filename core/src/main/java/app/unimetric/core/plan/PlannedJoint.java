@@ -14,6 +14,7 @@ import app.unimetric.core.surface.CompoundAdvice;
 import app.unimetric.core.tool.ToolChoice;
 import app.unimetric.core.why.Derivation;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -54,6 +55,11 @@ public record PlannedJoint(
     List<Derivation> derivation) {
   private static final String NONE = "none";
 
+  /** How its pinned nut goes on to the next slot; empty where it has none. */
+  public Optional<NextSlot> nextSlot() {
+    return NextSlot.of(joint, resolution, band, ceiling);
+  }
+
   public String id() {
     return joint.id();
   }
@@ -88,7 +94,7 @@ public record PlannedJoint(
   /**
    * Whether what is only tried can be told by a torque: it has a band, a tool, and is not turned on
    * by an angle, after which no torque tells anything. What sets play is held by something else,
-   * and what must still turn is proved by turning.
+   * what must still turn is proved by turning, and of a pinned nut only the pin can be looked at.
    */
   public boolean isTriedByTorque() {
     Integer governing = resolution.governing();
@@ -97,7 +103,7 @@ public record PlannedJoint(
             && joint.torque().stated().get(governing).statement() instanceof Statement.TorqueAngle;
     Role role = joint.duty().role();
     boolean torqueTells = role != Role.ADJUST && role != Role.PIVOT && !byAngle;
-    return joint.isTried() && torqueTells && band != null && tool != null;
+    return joint.isTried() && !joint.isPinned() && torqueTells && band != null && tool != null;
   }
 
   /** What to set on which tool: {@code 10.25 N·m on Small click}. */

@@ -61,6 +61,7 @@ final class AtTheBench {
             null,
             null,
             null,
+            null,
             s.permits().contains(EventKind.SECOND_LOOK) ? LEAD : ASTA,
             null,
             EntryTime.at(AT)));
@@ -68,6 +69,49 @@ final class AtTheBench {
       throw new AssertionError("It does not go on: " + last().notCounted());
     }
     return state();
+  }
+
+  /** Says how far the next slot of a pinned nut is. */
+  RunState slotAhead(double turnDeg, Double nmPerDegree) {
+    SlotAhead ahead = new SlotAhead(turnDeg, nmPerDegree);
+    return say(event(EventKind.SLOT_AHEAD, state().nextFastener(), null, null, null, ahead));
+  }
+
+  /** Says that a torque was read, with the curve of its pull. */
+  RunState pulled(double nm, String curve) {
+    return say(event(EventKind.READING, state().nextFastener(), nm, null, curve, null));
+  }
+
+  /** Corrects an entry by a figure, or strikes it without one. */
+  RunState correct(Entry entry, Double nm) {
+    return say(event(EventKind.CORRECTION, null, nm, entry.event().id(), null, null));
+  }
+
+  private RunState say(RunEvent event) {
+    log.add(event);
+    return state();
+  }
+
+  private RunEvent event(
+      EventKind kind, Integer fastener, Double nm, UUID corrects, String curve, SlotAhead slot) {
+    return new RunEvent(
+        UUID.randomUUID(),
+        state().currentStep(),
+        kind,
+        fastener,
+        nm,
+        nm == null ? null : NEWTON_METRE,
+        null,
+        null,
+        null,
+        null,
+        corrects,
+        curve,
+        null,
+        slot,
+        ASTA,
+        null,
+        EntryTime.at(AT));
   }
 
   RunState say(EventKind kind) {

@@ -334,6 +334,7 @@ class BenchRecordTest {
             null,
             null,
             null,
+            null,
             by,
             null,
             EntryTime.at(Instant.EPOCH)));

@@ -279,6 +279,7 @@ class ClimbedTest {
             of,
             null,
             null,
+            null,
             by,
             null,
             EntryTime.at(Instant.parse("2026-05-04T08:00:00Z"))));

@@ -80,6 +80,7 @@ class ReplayTest {
         corrects,
         kind == EventKind.READING ? curve : null,
         null,
+        null,
         by,
         null,
         EntryTime.at(at));
@@ -633,6 +634,7 @@ class ReplayTest {
             null,
             null,
             null,
+            null,
             ASTA,
             null,
             EntryTime.at(AT.plusSeconds(60L * minutes))));
@@ -652,6 +654,7 @@ class ReplayTest {
             UUID.randomUUID(),
             "sign-off",
             EventKind.SIGNED_OFF,
+            null,
             null,
             null,
             null,
@@ -825,6 +828,7 @@ class ReplayTest {
               null,
               null,
               state.permits().get(0) == EventKind.FOUND ? Finding.GOOD : null,
+              null,
               null,
               null,
               null,

@@ -276,6 +276,7 @@ class RunSheetTest {
               null,
               null,
               null,
+              null,
               look ? lead : mechanic,
               null,
               EntryTime.at(java.time.Instant.EPOCH.plusSeconds(i))));

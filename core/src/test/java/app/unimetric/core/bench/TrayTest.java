@@ -32,6 +32,7 @@ class TrayTest {
               null,
               null,
               null,
+              null,
               new Signature(UUID.randomUUID(), "Bram", false),
               null,
               EntryTime.at(java.time.Instant.parse("2026-05-04T08:00:00Z"))));

@@ -87,6 +87,7 @@ class TriedTest {
         corrects,
         curve,
         moved,
+        null,
         new Signature(UUID.randomUUID(), "Bram", false),
         null,
         EntryTime.at(Instant.parse("2026-05-04T08:00:00Z")));

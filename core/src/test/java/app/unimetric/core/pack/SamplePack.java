@@ -1,5 +1,6 @@
 package app.unimetric.core.pack;
 
+import app.unimetric.core.fastener.Castellation;
 import app.unimetric.core.fastener.Fastener;
 import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.Material;
@@ -232,6 +233,9 @@ public final class SamplePack {
             j.flag("usedOnce"),
             j.number("minutes", 0),
             j.flag("tried"),
+            j.has("nutSlots")
+                ? new Castellation((int) j.number("nutSlots", 6), (int) j.number("crossHoles", 1))
+                : null,
             j.has("leftAtNm") ? (Double) j.number("leftAtNm", 0) : null),
         j.texts("traps"),
         j.has("undo") ? undoing(j.node("undo")) : null,

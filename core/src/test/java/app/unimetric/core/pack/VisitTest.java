@@ -207,7 +207,7 @@ class VisitTest {
                         j.duty(),
                         j.situation(),
                         j.torque(),
-                        new Turning(j.turning().end(), null, null, renewed, 0, false, null),
+                        new Turning(j.turning().end(), null, null, renewed, 0, false, null, null),
                         j.traps(),
                         j.undoing(),
                         j.side(),

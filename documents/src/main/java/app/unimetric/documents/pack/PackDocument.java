@@ -191,12 +191,15 @@ record PackDocument(
       @Nullable Boolean tried,
       @Nullable Double leftAtNm,
       @Nullable String slipTest,
+      @Nullable CastellationFields castellation,
       @Nullable List<String> traps,
       @Nullable UndoFields undo,
       @Nullable String place,
       @Nullable Map<String, List<String>> when,
       @Nullable Boolean eachSide,
       @Nullable Side side) {}
+
+  record CastellationFields(@Nullable Integer slots, @Nullable Integer holes) {}
 
   record SurfaceFields(
       @Nullable Material bolt,

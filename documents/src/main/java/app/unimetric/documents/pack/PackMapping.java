@@ -1,5 +1,6 @@
 package app.unimetric.documents.pack;
 
+import app.unimetric.core.fastener.Castellation;
 import app.unimetric.core.fastener.Fastener;
 import app.unimetric.core.fastener.Head;
 import app.unimetric.core.fastener.Material;
@@ -300,6 +301,7 @@ final class PackMapping {
         at + ".values",
         "needs at least one stated value (“snug” is one too), or slots that say where to look one up.");
     leftAt(j, at);
+    Castellation castellation = castellation(j, at);
     Fastener fastener =
         thread == null
             ? null
@@ -322,11 +324,29 @@ final class PackMapping {
                 Boolean.TRUE.equals(j.usedOnce()),
                 orZero(j.minutes()),
                 Boolean.TRUE.equals(j.tried()),
+                castellation,
                 j.leftAtNm()),
             texts(j.traps()),
             undoing(j.undo()),
             null,
             or(j.place(), ""));
+  }
+
+  private @Nullable Castellation castellation(PackDocument.JointFields j, String at) {
+    PackDocument.CastellationFields nut = j.castellation();
+    if (nut == null) {
+      return null;
+    }
+    problems.require(
+        j.surface().lock() == Lock.CASTLE_PIN,
+        at + ".castellation",
+        "belongs to a castellated nut: choose that as its lock.");
+    return problems.under(
+        at + ".castellation",
+        () ->
+            new Castellation(
+                or(nut.slots(), Castellation.USUAL.slots()),
+                or(nut.holes(), Castellation.USUAL.holes())));
   }
 
   private void leftAt(PackDocument.JointFields j, String at) {

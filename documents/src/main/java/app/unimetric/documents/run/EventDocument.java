@@ -6,6 +6,7 @@ import app.unimetric.core.bench.Finding;
 import app.unimetric.core.bench.MovedFastener;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.bench.SlotAhead;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.recheck.MovedCause;
 import app.unimetric.documents.Versioned;
@@ -17,10 +18,11 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * One entry of the bench as stored, version 7. Version 1 had one moment, the one of receiving; no
+ * One entry of the bench as stored, version 8. Version 1 had one moment, the one of receiving; no
  * version before the third knew findings, none before the fourth limits or other tools, none before
  * the fifth the curve of a pull, none before the sixth how a fastener moved that was only tried,
- * none before the seventh a test for slip.
+ * none before the seventh a test for slip, none before the eighth how far the next slot of a nut
+ * is.
  *
  * @param deviceAheadSeconds how far the device's clock was ahead
  */
@@ -38,6 +40,7 @@ public record EventDocument(
     @Nullable UUID corrects,
     @Nullable String curve,
     @Nullable MovedFields moved,
+    @Nullable SlotFields slot,
     Person by,
     @Nullable Person witness,
     Instant doneAt,
@@ -47,7 +50,7 @@ public record EventDocument(
       new Versioned<>(
           "bench entry",
           EventDocument.class,
-          List.of(EventDocument::toVersion2, e -> e, e -> e, e -> e, e -> e, e -> e));
+          List.of(EventDocument::toVersion2, e -> e, e -> e, e -> e, e -> e, e -> e, e -> e));
 
   /** Who, by id, with the name and the right of that day. */
   public record Person(UUID id, String name, boolean lead) {
@@ -68,6 +71,17 @@ public record EventDocument(
 
     MovedFastener moved() {
       return new MovedFastener(cause, angleDeg, gripMm);
+    }
+  }
+
+  /** How far the next slot is: degrees, N·m per degree as stated. */
+  public record SlotFields(double turnDeg, @Nullable Double nmPerDegree) {
+    static @Nullable SlotFields of(@Nullable SlotAhead s) {
+      return s == null ? null : new SlotFields(s.turnDeg(), s.nmPerDegree());
+    }
+
+    SlotAhead slot() {
+      return new SlotAhead(turnDeg, nmPerDegree);
     }
   }
 
@@ -102,6 +116,7 @@ public record EventDocument(
         e.corrects(),
         e.curve(),
         MovedFields.of(e.moved()),
+        SlotFields.of(e.slot()),
         Person.of(e.by()),
         witness == null ? null : Person.of(witness),
         e.time().doneAt(),
@@ -124,6 +139,7 @@ public record EventDocument(
         corrects,
         curve,
         moved == null ? null : moved.moved(),
+        slot == null ? null : slot.slot(),
         by.signature(),
         witness == null ? null : witness.signature(),
         new EntryTime(doneAt, receivedAt, deviceAheadSeconds));

@@ -8,6 +8,7 @@ import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.Signature;
+import app.unimetric.core.bench.SlotAhead;
 import app.unimetric.core.photograph.Moment;
 import app.unimetric.core.photograph.Photograph;
 import app.unimetric.documents.table.Table;
@@ -135,7 +136,28 @@ public record OpenRecord(String json) {
       finals.add(one);
     }
     o.put("finals", finals);
+    if (!built.slots().isEmpty()) {
+      o.put("slots", built.slots().stream().map(OpenRecord::slot).toList());
+    }
     return o;
+  }
+
+  /** How far a nut went on to its slot; its torque there is estimated. */
+  private static Map<String, Object> slot(Entry entry) {
+    Map<String, Object> o = new TreeMap<>();
+    put(o, "fastener", entry.event().fastener());
+    slot(o, entry.event());
+    put(o, "torqueThereNm", entry.torqueNm());
+    o.put("entryId", entry.event().id().toString());
+    return o;
+  }
+
+  private static void slot(Map<String, Object> o, RunEvent event) {
+    SlotAhead ahead = event.slot();
+    if (ahead != null) {
+      put(o, "turnDeg", ahead.turnDeg());
+      put(o, "nmPerDegree", ahead.nmPerDegree());
+    }
   }
 
   private static Map<String, Object> entry(Entry entry, AsBuilt built) {
@@ -164,6 +186,7 @@ public record OpenRecord(String json) {
       put(o, "movedDeg", moved.angleDeg());
       put(o, "movedGripMm", moved.gripMm());
     }
+    slot(o, event);
     put(o, "witness", witness == null ? null : witness.name());
     put(o, "notCounted", entry.notCounted());
     put(o, "letStand", entry.acceptedReason());

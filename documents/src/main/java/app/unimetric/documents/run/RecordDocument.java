@@ -25,11 +25,11 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A signed record as stored, version 8: the sheet and what came of every entry, as it stood then.
+ * A signed record as stored, version 9: the sheet and what came of every entry, as it stood then.
  * Version 1 kept the whole state of the run, and figures that follow from it; before the third
  * nothing was answered good or bad, before the fifth nobody looked again alone, before the sixth no
  * curve was kept, before the seventh nothing was only tried, before the eighth nothing was climbed
- * to hold.
+ * to hold, before the ninth no nut went on to its next slot.
  *
  * @param startedById null in records of version 1
  */
@@ -53,6 +53,7 @@ public record RecordDocument(
               record -> record,
               record -> record,
               RecordDocument::toVersion7,
+              record -> record,
               record -> record));
 
   /** An entry and what the replay made of it. */
@@ -152,6 +153,7 @@ public record RecordDocument(
             Map.of(),
             List.of(),
             null,
+            null,
             Map.of(),
             null,
             entries(made),
@@ -197,7 +199,9 @@ public record RecordDocument(
     return new Entry(
         event,
         e.round(),
-        e.torqueNm() == null && event.moved() == null ? null : Entry.shown(event, step, joint),
+        e.torqueNm() == null && event.moved() == null && event.slot() == null
+            ? null
+            : Entry.shown(event, step, joint),
         e.torqueNm(),
         e.verdict(),
         e.notCounted(),

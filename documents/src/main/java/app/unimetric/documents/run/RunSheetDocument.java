@@ -5,6 +5,7 @@ import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.StepKind;
+import app.unimetric.core.fastener.Castellation;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.pack.Side;
 import app.unimetric.core.quantity.ScaleReading;
@@ -21,10 +22,11 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A run sheet as stored, version 7. Version 1 wrote a setting as two loose fields without the
+ * A run sheet as stored, version 8. Version 1 wrote a setting as two loose fields without the
  * tool's graduation; before the third no step was answered good or bad, before the fourth no other
  * tool was laid out, before the fifth the second look was always another person's, before the sixth
- * nothing was only tried, before the seventh nothing was climbed to hold.
+ * nothing was only tried, before the seventh nothing was climbed to hold, before the eighth no nut
+ * went on to its next slot.
  */
 public record RunSheetDocument(
     String title,
@@ -43,6 +45,7 @@ public record RunSheetDocument(
               RunSheetDocument::toVersion4,
               sheet -> sheet,
               RunSheetDocument::toVersion6,
+              sheet -> sheet,
               sheet -> sheet));
 
   /** Where a fastener sits, −1 to 1, y downwards. */
@@ -114,7 +117,19 @@ public record RunSheetDocument(
       @Nullable MeasureFields measure,
       @Nullable String comparesWith,
       boolean judged,
-      @Nullable Double mayStandToNm) {}
+      @Nullable Double mayStandToNm,
+      @Nullable NutFields castellation) {}
+
+  /** Slots of a nut and the cross holes it is pinned through. */
+  public record NutFields(int slots, int holes) {
+    static @Nullable NutFields of(@Nullable Castellation c) {
+      return c == null ? null : new NutFields(c.slots(), c.holes());
+    }
+
+    Castellation castellation() {
+      return new Castellation(slots, holes);
+    }
+  }
 
   /** Writes a run sheet in the newest version. */
   public static String write(RunSheet sheet) {
@@ -289,11 +304,13 @@ public record RunSheetDocument(
                 m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within(), m.onPart(), m.side()),
         s.comparesWith(),
         s.judged(),
-        s.mayStandToNm());
+        s.mayStandToNm(),
+        NutFields.of(s.castellation()));
   }
 
   private static RunStep step(StepFields s) {
     MeasureFields m = s.measure();
+    NutFields nut = s.castellation();
     return new RunStep(
         s.id(),
         s.kind(),
@@ -316,6 +333,7 @@ public record RunSheetDocument(
                 m.what(), m.unit(), m.min(), m.max(), m.limit(), m.within(), m.onPart(), m.side()),
         s.comparesWith(),
         s.judged(),
-        s.mayStandToNm());
+        s.mayStandToNm(),
+        nut == null ? null : nut.castellation());
   }
 }

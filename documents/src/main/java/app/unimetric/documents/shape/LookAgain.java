@@ -35,7 +35,7 @@ public final class LookAgain {
           "assemblies",
           "sidesInTurn");
   private static final List<String> OF_THE_COMING_LOOSE =
-      List.of("undo", "usedOnce", "passesPercent", "slipTest");
+      List.of("undo", "usedOnce", "passesPercent", "slipTest", "castellation");
 
   private LookAgain() {}
 

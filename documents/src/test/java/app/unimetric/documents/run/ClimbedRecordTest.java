@@ -79,6 +79,7 @@ class ClimbedRecordTest {
               null,
               null,
               null,
+              null,
               ASTA,
               null,
               EntryTime.at(AT)));

@@ -5,6 +5,7 @@ import app.unimetric.core.bench.Finding;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.bench.Saying;
 import app.unimetric.core.bench.StepKind;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.quantity.Figure;
@@ -35,6 +36,8 @@ import org.springframework.stereotype.Component;
 class DemoWork {
   /** Below whatever is written down as found. */
   private static final String LIMIT_ON_THE_PART = "1";
+
+  private static final Saying.TypedSlot NEXT_SLOT = new Saying.TypedSlot("4", "0.5");
 
   private static final String DEVICE = "tablet of ";
   private static final int SECONDS_FOR_AN_ENTRY = 25;
@@ -188,6 +191,7 @@ class DemoWork {
         null,
         null,
         null,
+        state.permits().get(0) == EventKind.SLOT_AHEAD ? NEXT_SLOT : null,
         null,
         null,
         null);
@@ -227,6 +231,7 @@ class DemoWork {
         state.nextFastener(),
         typed,
         unit,
+        null,
         null,
         null,
         null,

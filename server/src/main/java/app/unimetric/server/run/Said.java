@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param corrects the entry a correction is about
  * @param curve of the pull the reading comes from: pairs of degrees and N·m
  * @param moved how a fastener moved that was only tried; figures as typed
+ * @param slot how far the next slot of a pinned nut is; figures as typed
  * @param doneAt by the device's clock; null when it does not say
  * @param by who says it, where that is not whose session it is; must have signed on at the device
  * @param witness with a second look, or a lead's word on a deviation, on someone else's tablet
@@ -38,6 +39,7 @@ public record Said(
     @Nullable UUID corrects,
     @Nullable String curve,
     Saying.@Nullable TypedMovement moved,
+    Saying.@Nullable TypedSlot slot,
     @Nullable UUID by,
     @Nullable Witness witness,
     @Nullable Instant doneAt) {
@@ -45,7 +47,7 @@ public record Said(
   Saying saying() {
     return new Saying(
         id, stepId, kind, fastener, typed, unit, reason, finding, limit, toolId, corrects, curve,
-        moved);
+        moved, slot);
   }
 
   /** Name and PIN of the other person; the PIN is checked and forgotten. */

@@ -149,6 +149,9 @@ final class JobRun {
       said.put("reason", "12.5 mm, as it should be");
       said.put("finding", "GOOD");
     }
+    if (kind.equals("SLOT_AHEAD")) {
+      said.put("slot", Map.of("turnDeg", "4", "nmPerDegree", "0.5"));
+    }
     if (state.has("nextFastener")) {
       said.put("fastener", state.path("nextFastener").asInt());
     }
