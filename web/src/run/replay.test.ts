@@ -14,7 +14,7 @@ const JOB = 'job';
 const standing = (waiting: unknown[]) =>
   JSON.parse(replay.standing(JOB, JSON.stringify(waiting))) as Vector['standing'];
 
-describe.each(['run.json', 'climbed.json'])('the core’s replay of %s in a browser', (name) => {
+describe.each(['run.json', 'climbed.json', 'slot.json'])('the core’s replay of %s in a browser', (name) => {
   const vector = read(name);
 
   it('comes to what the server came to', () => {

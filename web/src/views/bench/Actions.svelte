@@ -8,6 +8,7 @@
   import { inUnit } from '../../joint/figures';
   import { reading } from '../../joint/unit.svelte';
   import Finding from './Finding.svelte';
+  import NextSlot from './NextSlot.svelte';
   import Judge from './Judge.svelte';
   import OtherPerson, { type Witness } from './OtherPerson.svelte';
   import TakePhotograph from './TakePhotograph.svelte';
@@ -59,6 +60,10 @@
     SLACKENED: 'Slackened fully, looked at: begin again',
     SIGNED_OFF: 'Sign off',
   };
+  const AT_SLOT: typeof MAIN = {
+    DONE: 'It stands at the slot',
+    SLACKENED: 'Other washer on: begin again',
+  };
   const renewing = $derived(permits.includes('REPLACED') && !step.judged);
   const main = $derived(permits.find((p) => p in MAIN));
   const pulled = $derived(permits.includes('READING') || permits.includes('HELD'));
@@ -68,9 +73,11 @@
       ? ''
       : main === 'SIGNED_OFF'
         ? `Sign off as ${here.acting?.name ?? ''}`
-        : pending && main === 'CLICKED'
-          ? 'Redone: clicked at the setting'
-          : MAIN[main],
+        : step.kind === 'NEXT_SLOT'
+          ? (AT_SLOT[main] ?? '')
+          : pending && main === 'CLICKED'
+            ? 'Redone: clicked at the setting'
+            : MAIN[main],
   );
 
   function key(e: KeyboardEvent) {
@@ -144,6 +151,11 @@
   <p class="pending" role="alert">
     <Misuse size={24} />
     It slips: no tighter than this.
+  </p>
+{:else if pending && step.kind === 'NEXT_SLOT'}
+  <p class={pending.deviation ? 'pending' : 'advice'} role={pending.deviation ? 'alert' : 'status'}>
+    {#if pending.deviation}<Misuse size={24} />{/if}
+    {runState.dueSlot?.advice}
   </p>
 {:else if pending?.curve}
   <p class="pending" role="alert">
@@ -250,6 +262,17 @@
         {#if main !== 'SIGNED_OFF' && !pulling}<kbd>space</kbd>{/if}
       </Button>
     {/if}
+    {#if main === 'DONE' && permits.includes('SLACKENED')}
+      <Button
+        class="large"
+        kind="tertiary"
+        disabled={stopped}
+        on:click={() => void run.say({ kind: 'SLACKENED' })}>{AT_SLOT.SLACKENED}</Button
+      >
+    {/if}
+    {#if permits.includes('SLOT_AHEAD')}
+      <NextSlot {run} {step} {stopped} />
+    {/if}
     {#if permits.includes('SLIPS')}
       <Button
         class="large"
@@ -330,6 +353,11 @@
     padding: 0.5rem 0.75rem;
     border-left: 3px solid var(--bad);
     background: var(--bad-wash);
+  }
+  .advice {
+    font-size: 1.375rem;
+    padding: 0.5rem 0.75rem;
+    border-left: 3px solid var(--copper);
   }
   .pending :global(svg) {
     fill: var(--bad);

@@ -6,6 +6,7 @@
   import TorqueRail from '../../joint/TorqueRail.svelte';
   import { reading } from '../../joint/unit.svelte';
   import AtAGlance from './AtAGlance.svelte';
+  import SlotView from './SlotView.svelte';
   import ClimbLadder from './ClimbLadder.svelte';
   import type { BenchRun } from '../../run/run.svelte';
 
@@ -52,7 +53,9 @@
 {#if runState.toolOut}
   <p class="tool-out" role="alert"><WarningAlt size={24} /> {runState.toolOut}</p>
 {/if}
-{#if turns}
+{#if step.kind === 'NEXT_SLOT' && joint}
+  <SlotView state={runState} {step} {joint} />
+{:else if turns}
   <div class="figures">
     <p class="set">
       {#if step.kind === 'ANGLE'}

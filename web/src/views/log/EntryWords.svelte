@@ -20,6 +20,7 @@
     READING: 'read',
     HELD: 'nothing moved',
     MOVED: 'moved',
+    SLOT_AHEAD: 'next slot',
     HOLDS: 'it holds',
     SLIPS: 'it slips',
     DEVIATION_ACCEPTED: 'let stand',
@@ -32,6 +33,12 @@
     e.shown ??
       (e.torqueNm === undefined ? '' : `${inUnit(e.torqueNm, reading.unit)} ${reading.unit.sign}`),
   );
+  /** What a nut comes to at its slot is estimated, never read. */
+  const there = $derived(
+    e.event.slot && e.torqueNm !== undefined && !e.event.slot.aligned
+      ? `about ${inUnit(e.torqueNm, reading.unit)} ${reading.unit.sign} there`
+      : undefined,
+  );
   const outside = $derived(e.deviation === true);
   const FINDING: Partial<Record<NonNullable<Schemas['Entry']['verdict']>, string>> = {
     GOOD: 'as it should be',
@@ -39,11 +46,13 @@
     PUT_RIGHT: 'put right',
   };
   const verdictWords = $derived(
-    outside && e.verdict !== 'BAD'
-      ? `${e.verdict === 'ABOVE' ? 'above' : 'below'} the ${e.torqueNm === undefined ? 'limit' : 'band'}`
-      : e.event.kind === 'FOUND' && e.verdict
-        ? FINDING[e.verdict]
-        : undefined,
+    outside && e.event.slot
+      ? 'more than it may carry'
+      : outside && e.verdict !== 'BAD'
+        ? `${e.verdict === 'ABOVE' ? 'above' : 'below'} the ${e.torqueNm === undefined ? 'limit' : 'band'}`
+        : e.event.kind === 'FOUND' && e.verdict
+          ? FINDING[e.verdict]
+          : undefined,
   );
 </script>
 
@@ -65,6 +74,7 @@
     <span>
       {KIND[e.event.kind]}
       {#if e.event.moved}{figure}{:else if figure}<strong class="figure">{figure}</strong>{/if}
+      {#if there}<span class="figure">{there}</span>{/if}
       {#if e.event.limit !== undefined}<span class="soft figure"
           >limit on the part {plain(e.event.limit)}</span
         >{/if}

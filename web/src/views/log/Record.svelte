@@ -81,7 +81,7 @@
       <AtAGlance summary={built.summary} sheet={built.sheet} />
       <h2>As built</h2>
       <ul class="lines">
-        {#each built.joints.filter((b) => !job || job.jointIds.includes(b.joint.id)) as { joint, finals, tools, climbedToNm } (joint.id)}
+        {#each built.joints.filter((b) => !job || job.jointIds.includes(b.joint.id)) as { joint, finals, slots, tools, climbedToNm } (joint.id)}
           <li class="joint">
             <div>
               <strong>{joint.title}</strong>
@@ -117,6 +117,9 @@
                   </li>
                 {/each}
               </ul>
+              {#each slots as e (e.event.id)}
+                <span class="block"><EntryWords entry={e} /></span>
+              {/each}
               <span class="soft block">{tools.join(', ')}</span>
             </div>
           </li>

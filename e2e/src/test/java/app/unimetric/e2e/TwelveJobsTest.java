@@ -119,6 +119,9 @@ class TwelveJobsTest {
     } else if (desk.page.getByLabel("What you found").count() > 0) {
       figure(desk);
       desk.button("Write down").click();
+    } else if (desk.button("In line already").count() > 0
+        && desk.button("It stands at the slot").count() == 0) {
+      desk.button("In line already").click();
     } else if (desk.button("Sign off as Asta").count() > 0) {
       desk.button("Sign off as Asta").click();
     } else {

@@ -38,7 +38,7 @@ class RunOnTabletTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"/run.json", "/climbed.json"})
+  @ValueSource(strings = {"/run.json", "/climbed.json", "/slot.json"})
   void comesToWhatTheServerCameTo(String name) throws IOException {
     take(name);
     JsonArray waiting = vector.get("waiting").asArray();

@@ -3,6 +3,7 @@ package app.unimetric.server.log;
 import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.bench.SlotAhead;
 import app.unimetric.core.bench.Verdict;
 import app.unimetric.core.photograph.Moment;
 import app.unimetric.core.photograph.Photograph;
@@ -137,12 +138,12 @@ record RecordSheet(
         built.joint().stated(),
         target(built),
         built.joint().compound(),
-        built.finals().stream()
+        Stream.concat(built.finals().stream(), built.slots().stream())
             .map(
                 e ->
                     new Final(
                         e.event().fastener() == null ? "" : String.valueOf(e.event().fastener()),
-                        e.shown() == null ? newtonMetres(e.torqueNm()) : e.shown(),
+                        e.shown() == null ? newtonMetres(e.torqueNm()) : e.shown() + there(e),
                         e.isDeviation()))
             .toList(),
         String.join(", ", built.tools()));
@@ -154,7 +155,7 @@ record RecordSheet(
     String what =
         Stream.of(
                 entry.event().kind().name().toLowerCase(Locale.ROOT).replace('_', ' '),
-                entry.shown(),
+                entry.shown() == null ? null : entry.shown() + there(entry),
                 entry.event().reason(),
                 entry.verdict() == null || entry.verdict() == Verdict.DONE
                     ? null
@@ -170,6 +171,14 @@ record RecordSheet(
             + (fastener == null ? "" : ", fastener " + fastener),
         what,
         entry.event().by().name());
+  }
+
+  /** What a nut comes to at its slot, as estimated; empty where nothing is turned on. */
+  private static String there(Entry entry) {
+    SlotAhead slot = entry.event().slot();
+    return slot == null || slot.isAligned() || entry.torqueNm() == null
+        ? ""
+        : ", about " + Figure.rounded(entry.torqueNm(), 1) + " N·m there";
   }
 
   private static String newtonMetres(@Nullable Double torqueNm) {

@@ -59,6 +59,33 @@ final class JobRun {
     return job;
   }
 
+  /** A job of the demo whose nuts go on to their next slots, started. */
+  static JobRun frontHub(Visitor mechanic) {
+    JobRun job = new JobRun(mechanic);
+    JsonNode sheet = job.open("Mule 2", "atv-hub-front");
+    for (int i = 0; i < 20 && !sheet.path("ready").asBoolean(); i++) {
+      JsonNode blocker = sheet.path("blockers").get(0);
+      String about = blocker.path("about").asString("");
+      boolean fit = blocker.path("kind").asString().equals("FIT_NOT_CHECKED");
+      Map<String, Object> said = new HashMap<>(Map.of("id", UUID.randomUUID()));
+      if (fit) {
+        said.putAll(Map.of("question", about, "fits", true, "note", "measured"));
+        said.put("version", sheet.path("version").asInt());
+      } else {
+        said.putAll(Map.of("name", about, "pieces", 20, "price", "", "why", "test"));
+        said.putAll(Map.of("size", "", "strength", "", "orderNumber", ""));
+      }
+      Answer answer =
+          mechanic.post(fit ? "/api/jobs/" + job.id + "/fits" : "/api/shelf/parts", said);
+      assertThat(answer.status()).as(blocker + " " + answer.detail()).isEqualTo(200);
+      sheet = mechanic.get("/api/jobs/" + job.id + "/sheet").body();
+    }
+    assertThat(job.start(sheet.path("version").asInt()).status())
+        .as(sheet.path("blockers").toString())
+        .isEqualTo(200);
+    return job;
+  }
+
   /** A job of looking again at what a skid plate signed just now asks for, started. */
   static JobRun lookAgain(Visitor mechanic) {
     JobRun fitted = skidPlate(mechanic);

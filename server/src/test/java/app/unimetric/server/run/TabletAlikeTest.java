@@ -32,8 +32,9 @@ import tools.jackson.databind.node.ObjectNode;
 class TabletAlikeTest {
   private static final Path VECTOR = Path.of("../tablet/src/test/resources/run.json");
   private static final Path CLIMBED = VECTOR.resolveSibling("climbed.json");
+  private static final Path AT_SLOT = VECTOR.resolveSibling("slot.json");
   private static final JsonMapper JSON = new JsonMapper();
-  private static final int MOST = 160;
+  private static final int MOST = 300;
   private static final String JOB = "in hand";
   private final Visitor bram;
   private final String lead;
@@ -94,6 +95,13 @@ class TabletAlikeTest {
   }
 
   @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4})
+  void comesToTheSameOnToTheNextSlot(long seed) throws IOException {
+    Away away = comesToTheSame(seed, JobRun.frontHub(bram));
+    keep(away, seed == 1, AT_SLOT);
+  }
+
+  @ParameterizedTest
   @ValueSource(longs = {1, 2, 3})
   void comesToTheSameLookingAgain(long seed) {
     JobRun look = JobRun.lookAgain(bram);
@@ -105,7 +113,7 @@ class TabletAlikeTest {
     Away away = new Away(job.run());
     JsonNode state = job.run().path("state");
     for (int i = 0; i < MOST && !state.path("signedOff").asBoolean(); i++) {
-      Map<String, Object> said = anything(random, job, state);
+      Map<String, Object> said = anything(random, job, state, settingNm(away, state));
       Answer answer = job.send(said);
       if (answer.status() != 200) {
         job.counter--;
@@ -135,6 +143,15 @@ class TabletAlikeTest {
           Map.of("cause", "CONTAMINATED", "angleDeg", "8,5", "gripMm", "20"),
           Map.of("cause", "NOT_FOUND"));
 
+  /** In line, a little on, beyond what it may carry, nobody knows, never so far. */
+  private static final List<Map<String, String>> SLOTS =
+      List.of(
+          Map.of("turnDeg", "0"),
+          Map.of("turnDeg", "4,5", "nmPerDegree", "0.5"),
+          Map.of("turnDeg", "50", "nmPerDegree", "9"),
+          Map.of("turnDeg", "12"),
+          Map.of("turnDeg", "75"));
+
   @Test
   void whatCameMeanwhileIsPlayedOn() {
     JobRun job = JobRun.skidPlate(bram);
@@ -150,7 +167,7 @@ class TabletAlikeTest {
   }
 
   /** Mostly what is permitted, at times a wrong figure, a correction or something out of place. */
-  private Map<String, Object> anything(Random random, JobRun job, JsonNode state) {
+  private Map<String, Object> anything(Random random, JobRun job, JsonNode state, String setting) {
     JsonNode permits = state.path("permits");
     String kind = permits.get(random.nextInt(permits.size())).asString();
     JsonNode entries = state.path("entries");
@@ -174,12 +191,13 @@ class TabletAlikeTest {
     Map<String, Object> said = job.said(kind, state);
     switch (kind) {
       case "READING" -> {
-        said.put("typed", List.of("22", "9.5 ftlb", "400", "22,5").get(random.nextInt(4)));
+        said.put("typed", reading(random, setting));
         if (random.nextInt(3) == 0) {
           said.put("curve", CURVES.get(random.nextInt(CURVES.size())));
         }
         said.put("unit", "N.m");
       }
+      case "SLOT_AHEAD" -> said.put("slot", SLOTS.get(random.nextInt(SLOTS.size())));
       case "MOVED" -> {
         if (isTried(state) && random.nextInt(4) > 0) {
           said.put("moved", MOVED.get(random.nextInt(MOVED.size())));
@@ -201,6 +219,20 @@ class TabletAlikeTest {
       said.put("witness", Map.of("name", "Asta", "pin", "2468"));
     }
     return said;
+  }
+
+  /** What the tool in hand is set to, N·m. */
+  private static String settingNm(Away away, JsonNode state) {
+    for (JsonNode step : away.page.path("sheet").path("steps")) {
+      if (step.path("id").equals(state.path("currentStep"))) {
+        return step.path("settingNm").asString("22");
+      }
+    }
+    return "22";
+  }
+
+  private static String reading(Random random, String setting) {
+    return List.of(setting, setting.replace('.', ','), "9.5 ftlb", "400").get(random.nextInt(4));
   }
 
   private static boolean isTried(JsonNode state) {
