@@ -1,16 +1,17 @@
 <script lang="ts">
+  import type { Schemas } from '../api/client';
   import { arc, notch } from './slots';
 
   interface Props {
-    slots: number;
-    holes: number;
+    nut: Schemas['Castellation'];
     /** How far the next slot is from the hole; unknown while nobody said. */
     turnDeg?: number | undefined;
     leftHand: boolean;
     /** Whether it may not go there. */
     beyond: boolean;
   }
-  let { slots, holes, turnDeg, leftHand, beyond }: Props = $props();
+  let { nut, turnDeg, leftHand, beyond }: Props = $props();
+  const { slots, holes } = $derived(nut);
   /** Drawn somewhere between two slots while nobody said. */
   const ahead = $derived(turnDeg ?? 90 / Math.max(slots, 1));
   const words = $derived(
@@ -43,6 +44,7 @@
 <style>
   svg {
     width: 100%;
+    height: 100%;
     display: block;
   }
   .nut {

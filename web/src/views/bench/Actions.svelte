@@ -60,6 +60,8 @@
     SLACKENED: 'Slackened fully, looked at: begin again',
     SIGNED_OFF: 'Sign off',
   };
+  /** Whether it is said once more how far the next slot is. */
+  let again = $state(false);
   const AT_SLOT: typeof MAIN = {
     DONE: 'It stands at the slot',
     SLACKENED: 'Other washer on: begin again',
@@ -271,7 +273,13 @@
       >
     {/if}
     {#if permits.includes('SLOT_AHEAD')}
-      <NextSlot {run} {step} {stopped} />
+      {#if pending && !again}
+        <Button class="large" kind="tertiary" disabled={stopped} on:click={() => (again = true)}
+          >How far, once more</Button
+        >
+      {:else}
+        <NextSlot {run} {step} {stopped} />
+      {/if}
     {/if}
     {#if permits.includes('SLIPS')}
       <Button

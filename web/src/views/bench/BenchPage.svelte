@@ -4,6 +4,7 @@
   import type { Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
   import JointDrawing from '../../joint/JointDrawing.svelte';
+  import SlotDrawing from '../../joint/SlotDrawing.svelte';
   import { reading } from '../../joint/unit.svelte';
   import JobHeader from '../../shell/JobHeader.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
@@ -49,6 +50,14 @@
   });
   $effect(() => {
     if (wrench.moved) how = true;
+  });
+  let bench = $state<HTMLElement>();
+  /** What is in hand next begins at the top, wherever the last one ended. */
+  $effect(() => {
+    void fastenerInHand;
+    if (bench && bench.getBoundingClientRect().top < 0) {
+      bench.scrollIntoView?.({ block: 'start' });
+    }
   });
   const runState = $derived(run.page.state);
   const order = $derived(run.step?.order ?? []);
@@ -125,8 +134,11 @@
     {/if}
   </section>
 {:else if run.step}
-  <section class="bench" aria-label="Step in hand">
-    <div class="left" class:second={!run.joint || run.step.kind === 'SLIP_TEST'}>
+  <section class="bench" aria-label="Step in hand" bind:this={bench}>
+    <div
+      class="left"
+      class:second={!run.joint || run.step.kind === 'SLIP_TEST' || run.step.castellation}
+    >
       {#if padOpen && run.step.kind === 'TIGHTEN'}
         <ReadingPad
           draft="reading.{run.page.jobId}"
@@ -136,6 +148,15 @@
           enter={(typed, unit) => run.say({ kind: 'READING', typed, unit })}
           close={() => (padOpen = false)}
         />
+      {:else if run.step.castellation}
+        <div class="drawing">
+          <SlotDrawing
+            nut={run.step.castellation}
+            turnDeg={runState.pending?.event.slot?.turnDeg}
+            leftHand={run.joint?.leftHand === true}
+            beyond={runState.pending?.deviation === true}
+          />
+        </div>
       {:else if drawn}
         <div class="drawing" class:beside={pulls} class:lower={turns && pictured}>
           <JointDrawing

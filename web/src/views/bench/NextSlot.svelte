@@ -22,10 +22,11 @@
   const message = (field: string) => run.trouble?.errors.find((e) => e.field === field)?.message;
 
   async function say(deg: string) {
+    const rise = told ? '' : nmPerDegree.trim();
     keep(`${draft}.deg`, '');
     const taken = await run.say({
       kind: 'SLOT_AHEAD',
-      slot: { turnDeg: deg, ...(nmPerDegree.trim() ? { nmPerDegree: nmPerDegree.trim() } : {}) },
+      slot: { turnDeg: deg, ...(rise ? { nmPerDegree: rise } : {}) },
     });
     if (!taken) keep(`${draft}.deg`, turnDeg);
   }

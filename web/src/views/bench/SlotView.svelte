@@ -1,15 +1,13 @@
 <script lang="ts">
   import type { Schemas } from '../../api/client';
   import { inUnit, plain } from '../../joint/figures';
-  import SlotDrawing from '../../joint/SlotDrawing.svelte';
   import { reading } from '../../joint/unit.svelte';
 
   interface Props {
     state: Schemas['RunState'];
     step: Schemas['RunStep'];
-    joint: Schemas['RunJoint'];
   }
-  let { state, step, joint }: Props = $props();
+  let { state, step }: Props = $props();
   const due = $derived(state.dueSlot);
   const said = $derived(state.pending?.event.slot);
   const there = $derived(state.pending?.torqueNm);
@@ -19,71 +17,53 @@
   const inWords = (nm: number) => `${inUnit(nm, reading.unit)} ${reading.unit.sign}`;
 </script>
 
-<div class="slot">
-  <div class="drawing">
-    <SlotDrawing
-      slots={step.castellation?.slots ?? 0}
-      holes={step.castellation?.holes ?? 0}
-      turnDeg={said?.turnDeg}
-      leftHand={joint.leftHand}
-      {beyond}
-    />
-  </div>
-  <div class="tells">
-    <p class="set" class:beyond>
-      {#if said === undefined}
-        <span class="words">How far is the next slot?</span>
-      {:else if there === undefined}
-        <span class="digits figure">{plain(said.turnDeg)}°</span>
-        <span class="unit">further</span>
-      {:else}
-        <span class="digits figure">{inUnit(there, reading.unit)}</span>
-        <span class="unit">{reading.unit.sign} there, about</span>
-      {/if}
-    </p>
-    <dl>
-      {#if due?.torqueNowNm !== undefined}
-        <div>
-          <dt>Pulled to</dt>
-          <dd class="figure">{inWords(due.torqueNowNm)}</dd>
-        </div>
-      {/if}
-      {#if said && there !== undefined}
-        <div>
-          <dt>Further</dt>
-          <dd class="figure">{plain(said.turnDeg)}°</dd>
-        </div>
-      {/if}
-      {#if rises !== undefined}
-        <div>
-          <dt>{stated === undefined ? 'Rises, by the curve of its pull' : 'Rises, as typed'}</dt>
-          <dd class="figure">{plain(Math.round(rises * 100) / 100)} N·m per degree</dd>
-        </div>
-      {/if}
-      {#if step.band}
-        <div>
-          <dt>Most it may carry</dt>
-          <dd class="figure" class:beyond>{inWords(step.band.maxNm)}</dd>
-        </div>
-      {/if}
-      {#if step.order.length > 1}
-        <div>
-          <dt>Nut</dt>
-          <dd class="figure">{state.nextFastener} of {step.order.length}</dd>
-        </div>
-      {/if}
-    </dl>
-    <p class="text">{step.text}</p>
-  </div>
-</div>
+<p class="set" class:beyond>
+  {#if said === undefined}
+    <span class="words">How far is the next slot?</span>
+  {:else if there === undefined}
+    <span class="digits figure">{plain(said.turnDeg)}°</span>
+    <span class="unit">further</span>
+  {:else}
+    <span class="unit">about</span>
+    <span class="digits figure">{inUnit(there, reading.unit)}</span>
+    <span class="unit">{reading.unit.sign} there</span>
+  {/if}
+</p>
+<dl>
+  {#if due?.torqueNowNm !== undefined}
+    <div>
+      <dt>Pulled to</dt>
+      <dd class="figure">{inWords(due.torqueNowNm)}</dd>
+    </div>
+  {/if}
+  {#if said && there !== undefined}
+    <div>
+      <dt>Further</dt>
+      <dd class="figure">{plain(said.turnDeg)}°</dd>
+    </div>
+  {/if}
+  {#if rises !== undefined}
+    <div>
+      <dt>{stated === undefined ? 'Rises, by the curve of its pull' : 'Rises, as typed'}</dt>
+      <dd class="figure">{plain(Math.round(rises * 100) / 100)} N·m per degree</dd>
+    </div>
+  {/if}
+  {#if step.band}
+    <div>
+      <dt>Most it may carry</dt>
+      <dd class="figure" class:beyond>{inWords(step.band.maxNm)}</dd>
+    </div>
+  {/if}
+  {#if step.order.length > 1}
+    <div>
+      <dt>Nut</dt>
+      <dd class="figure">{state.nextFastener} of {step.order.length}</dd>
+    </div>
+  {/if}
+</dl>
+<p class="text">{step.text}</p>
 
 <style>
-  .slot {
-    display: grid;
-    grid-template-columns: minmax(8rem, 12rem) 1fr;
-    gap: 0.5rem 1.5rem;
-    align-items: start;
-  }
   .set {
     line-height: 1.1;
     margin: 0.25rem 0;
@@ -120,13 +100,5 @@
   }
   .text {
     font-size: 1.125rem;
-  }
-  @media (max-width: 640px) {
-    .slot {
-      grid-template-columns: minmax(0, 1fr);
-    }
-    .drawing {
-      max-width: 8rem;
-    }
   }
 </style>

@@ -53,8 +53,8 @@
 {#if runState.toolOut}
   <p class="tool-out" role="alert"><WarningAlt size={24} /> {runState.toolOut}</p>
 {/if}
-{#if step.kind === 'NEXT_SLOT' && joint}
-  <SlotView state={runState} {step} {joint} />
+{#if step.kind === 'NEXT_SLOT'}
+  <SlotView state={runState} {step} />
 {:else if turns}
   <div class="figures">
     <p class="set">

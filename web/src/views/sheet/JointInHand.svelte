@@ -69,6 +69,13 @@
       ? `${joint.climb.torquesNm.map((nm) => inUnit(nm, reading.unit)).join(' · ')} ${reading.unit.sign}, ${PASS.CLIMB}`
       : '',
   );
+  const slot = $derived(
+    joint.nextSlot
+      ? [
+          `next slot${joint.nextSlot.maxNm === undefined ? '' : `, at most ${inUnit(joint.nextSlot.maxNm, reading.unit)} ${reading.unit.sign}`}`,
+        ]
+      : [],
+  );
   const passes = $derived(
     joint.passes
       .map((p) =>
@@ -82,6 +89,7 @@
             : `${Math.round(p.percent)} % ${PASS[p.kind]}`.trim(),
       )
       .filter((words, i, all) => words !== all[i - 1])
+      .concat(slot)
       .join(' → '),
   );
   async function withdraw(valueId: string, reason: string, id: string) {

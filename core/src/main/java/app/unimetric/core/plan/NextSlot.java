@@ -60,6 +60,12 @@ public record NextSlot(Castellation nut, @Nullable Double maxNm, String by) {
         : TorqueBand.of(band.minNm(), Math.max(band.minNm(), most));
   }
 
+  /** As the last of a joint's passes: {@code next slot, at most 118 N·m}. */
+  public String inShort() {
+    Double most = maxNm;
+    return "next slot" + (most == null ? "" : ", at most " + Figure.rounded(most, 1) + " N·m");
+  }
+
   /** What is done at the bench, and how far it may go. */
   public String words() {
     Double most = maxNm;

@@ -50,6 +50,15 @@ public record ScrewThread(double nominalDiameterMm, double pitchMm, Profile prof
     return ThreadText.parse(designation).thread();
   }
 
+  /** Whether a text names this thread, however it is written; a text that names none does not. */
+  public boolean isWritten(String text) {
+    try {
+      return parse(text).designation().equals(designation());
+    } catch (InvalidInput none) {
+      return false;
+    }
+  }
+
   /** d2 = d − 0.649519·P, mm (ISO 724). */
   public double pitchDiameterMm() {
     return nominalDiameterMm - 0.649519 * pitchMm;

@@ -41,8 +41,11 @@ class TriedTest {
     cap.put("role", "ADJUST");
     Map<String, Object> pivot = tried("pivot", "M6", 1, "CIRCLE", 9.0);
     pivot.put("role", "PIVOT");
+    Map<String, Object> pinned = tried("pinned", "M10", 1, "CIRCLE", 20.0);
+    pinned.put("surface", Map.of("lock", "CASTLE_PIN"));
     document.put(
-        "joints", List.of(tried("plate", "M6", 4, "CIRCLE", 10.0), pair, nut, stretch, cap, pivot));
+        "joints",
+        List.of(tried("plate", "M6", 4, "CIRCLE", 10.0), pair, nut, stretch, cap, pivot, pinned));
     return document;
   }
 
@@ -114,7 +117,14 @@ class TriedTest {
     assertThat(sheet.steps())
         .extracting(RunStep::id)
         .containsExactlyInAnyOrder(
-            "try.plate", "try.pair", "try.nut", "try.stretch", "try.cap", "try.pivot", "sign-off")
+            "try.plate",
+            "try.pair",
+            "try.nut",
+            "try.stretch",
+            "try.cap",
+            "try.pivot",
+            "try.pinned",
+            "sign-off")
         .endsWith("sign-off");
     assertThat(plan().needs().products()).isEmpty();
     assertThat(plan().work().wettings()).isEmpty();
@@ -142,6 +152,7 @@ class TriedTest {
     "try.stretch, No torque proves it.",
     "try.cap, Its torque proves nothing once it is held.",
     "try.pivot, It must still turn.",
+    "try.pinned, 'Its pin holds it, so no torque proves it.'",
   })
   void whatNoTorqueProvesIsLookedAt(String id, String text) {
     RunStep step = bench().sheet.step(id).orElseThrow();

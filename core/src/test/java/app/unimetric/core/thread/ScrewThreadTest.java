@@ -117,6 +117,20 @@ class ScrewThreadTest {
     }
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "M16x1.5, M16×1.5, true",
+    "M16×1.5, M16 x 1.5, true",
+    "M8, M8x1.25, true",
+    "M8, M10, false",
+    "M10x1.25, M10, false",
+    "M10, as it was, false",
+    "M10, '', false"
+  })
+  void isKnownHoweverItIsWritten(String thread, String text, boolean same) {
+    assertThat(ScrewThread.parse(thread).isWritten(text)).isEqualTo(same);
+  }
+
   @Test
   void handsAndTheirTurns() {
     assertThat(Hand.RIGHT.tighten()).isEqualTo("clockwise");

@@ -10,6 +10,7 @@ import app.unimetric.core.pack.Preparation;
 import app.unimetric.core.plan.Blocker;
 import app.unimetric.core.plan.Decision;
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.NextSlot;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.UntilRide;
@@ -200,7 +201,10 @@ record JobCard(
         moment == null || moment.words().isEmpty() ? null : moment.words(),
         setting,
         setting != null ? null : j.band() == null ? "–" : "no tool",
-        j.passes().stream().map(p -> pass(p, j)).collect(Collectors.joining(" → ")),
+        Stream.concat(
+                j.passes().stream().map(p -> pass(p, j)),
+                j.nextSlot().map(NextSlot::inShort).stream())
+            .collect(Collectors.joining(" → ")),
         "□ ".repeat(Math.min(joint.pattern().count(), MOST_BOXES)));
   }
 

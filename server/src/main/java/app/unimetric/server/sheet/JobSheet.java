@@ -27,6 +27,7 @@ import app.unimetric.core.plan.FitAnswer;
 import app.unimetric.core.plan.JobCost;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Needs;
+import app.unimetric.core.plan.NextSlot;
 import app.unimetric.core.plan.PlanPrint;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.UntilRide;
@@ -286,6 +287,7 @@ record JobSheet(
       @Nullable Double aimNm,
       @Nullable Double capNm,
       @Nullable Climb climb,
+      @Nullable NextSlot nextSlot,
       @Nullable Ceiling ceiling,
       @Nullable Integer governing,
       boolean ready,
@@ -492,6 +494,7 @@ record JobSheet(
         planned.climb() == null ? planned.aimNm() : planned.climb().torquesNm().get(0),
         r.capNm(),
         planned.climb(),
+        planned.nextSlot().orElse(null),
         planned.ceiling(),
         r.governing(),
         r.ready(),

@@ -96,8 +96,8 @@ final class Sheet {
     String then = v.statedFor();
     return pack.joints().stream()
             .filter(j -> j.isNamed(v.jointId()))
-            .map(j -> j.fastener().thread().designation())
-            .noneMatch(now -> then != null && !now.equals(then))
+            .map(j -> j.fastener().thread())
+            .noneMatch(now -> then != null && !now.isWritten(then))
         ? null
         : then;
   }

@@ -20,6 +20,7 @@ import app.unimetric.core.plan.FitAnswer;
 import app.unimetric.core.plan.HandTools;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.plan.Needs;
+import app.unimetric.core.plan.NextSlot;
 import app.unimetric.core.plan.PlannedJoint;
 import app.unimetric.core.plan.Policy;
 import app.unimetric.core.plan.Shelf;
@@ -157,6 +158,8 @@ public final class PlanCall {
       @Nullable Double bandMinNm,
       @Nullable Double bandMaxNm,
       @Nullable Double aimNm,
+      @Schema(description = "how its pinned nut goes on to the next slot, where it has one")
+          @Nullable NextSlot nextSlot,
       @Schema(description = "how it is climbed to hold, where only a maximum is known on carbon")
           @Nullable Climb climb,
       Compound compound,
@@ -432,6 +435,7 @@ public final class PlanCall {
         j.resolution().band() == null ? null : j.resolution().band().minNm(),
         j.resolution().band() == null ? null : j.resolution().band().maxNm(),
         j.resolution().aimNm(),
+        j.nextSlot().orElse(null),
         j.climb(),
         j.compound().advice(),
         j.compound().where(),
