@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import app.unimetric.core.fastener.Castellation;
 import app.unimetric.core.order.Binding;
 import app.unimetric.core.order.OrderRule;
 import app.unimetric.core.order.TaskKind;
@@ -25,6 +26,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -63,6 +66,35 @@ class PackVersionTwoTest {
         .filteredOn(PackJoint::isTried)
         .isNotEmpty()
         .allMatch(j -> j.turning().leftAtNm() == 3.5 && j.torque().slipTest().isEmpty());
+  }
+
+  @Test
+  void aCastellatedNutSaysItsSlotsAndHoles() {
+    ObjectNode pack = (ObjectNode) StrictJson.mapper().readTree(text);
+    ObjectNode nut = at(pack, "joints", 1);
+    ((ObjectNode) nut.path("surface")).put("lock", "CASTLE_PIN");
+    nut.putObject("castellation").put("holes", 2);
+    assertThat(reader.take(pack.toString()).answered(Answers.NONE).joints())
+        .filteredOn(PackJoint::isPinned)
+        .isNotEmpty()
+        .allMatch(j -> j.turning().castellation().equals(new Castellation(6, 2)));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "CASTLE_PIN, 7, 1, joints[1].castellation.slots",
+    "CASTLE_PIN, 6, 0, joints[1].castellation.holes",
+    "NYLON_INSERT, 6, 1, joints[1].castellation"
+  })
+  void whatIsNoCastellation(String lock, int slots, int holes, String field) {
+    assertThat(
+            places(
+                pack -> {
+                  ObjectNode nut = at(pack, "joints", 1);
+                  ((ObjectNode) nut.path("surface")).put("lock", lock);
+                  nut.putObject("castellation").put("slots", slots).put("holes", holes);
+                }))
+        .anyMatch(f -> f.startsWith(field));
   }
 
   @Test

@@ -267,9 +267,9 @@ class StoredRunTest {
   @ParameterizedTest
   @MethodSource("readers")
   void aNewerVersionIsRefusedWithWords(Function<String, Object> reader) {
-    assertThatThrownBy(() -> reader.apply("{\"version\": 9}"))
+    assertThatThrownBy(() -> reader.apply("{\"version\": 10}"))
         .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("version 9")
+        .hasMessageContaining("version 10")
         .hasMessageContaining("newer program");
   }
 
