@@ -338,6 +338,7 @@
   .row :global(.large) {
     min-height: 4rem;
     min-width: 9rem;
+    padding-right: 1rem;
     font-size: 1.25rem;
     align-items: center;
   }

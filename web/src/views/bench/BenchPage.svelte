@@ -239,6 +239,10 @@
   .actions {
     grid-column: 1 / -1;
   }
+  .bench :global(input:not([type='file'])),
+  .bench :global(select) {
+    min-height: 3.5rem;
+  }
   .others {
     display: flex;
     gap: 0.5rem;

@@ -9,6 +9,8 @@
     step: Schemas['RunStep'];
   }
   let { run, step }: Props = $props();
+  /** Beside what is said of a torque there is room for its sign alone. */
+  const small = $derived(step.order.length > 0 && !step.castellation);
   const taken = $derived(run.photographs);
   let chooser = $state<HTMLInputElement>();
 
@@ -30,12 +32,15 @@
   onchange={() => void take()}
 />
 <Button
-  class="large photograph"
+  class="large photograph{small ? ' small' : ''}"
+  aria-label={small ? 'Photograph' : undefined}
+  title={small ? 'Photograph' : undefined}
   kind="ghost"
   disabled={taken.taking}
   on:click={() => chooser?.click()}
 >
-  <Camera size={24} />&nbsp; {taken.taking ? 'One moment …' : 'Photograph'}
+  <Camera size={24} />
+  {#if taken.taking}&nbsp; One moment …{:else if !small}&nbsp; Photograph{/if}
 </Button>
 
 <style>
@@ -48,5 +53,10 @@
   }
   :global(.bx--btn.photograph) {
     justify-content: flex-start;
+  }
+  :global(.row .bx--btn.photograph.small) {
+    min-width: 4rem;
+    width: auto;
+    justify-content: center;
   }
 </style>
