@@ -10,6 +10,9 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -98,6 +101,15 @@ public final class Visitor {
   public byte[] bytes(String path) {
     try (InputStream in = stream(path)) {
       return in.readAllBytes();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** The words of a PDF, with one space between them. */
+  public String paper(String path) {
+    try (PDDocument document = Loader.loadPDF(bytes(path))) {
+      return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -117,6 +117,16 @@ public final class SamplePack {
     return value;
   }
 
+  /** From one torque to another, N·m. */
+  public static Map<String, Object> range(double fromNm, double toNm) {
+    Map<String, Object> value = value(fromNm, "N.m", "MANUAL");
+    value.put("form", "RANGE");
+    value.put("min", fromNm);
+    value.put("max", toNm);
+    value.remove("value");
+    return value;
+  }
+
   /** The pack a document makes; what tests do not use is left out. */
   public static JobPack read(Map<String, ?> document) {
     Fields d = new Fields(document);

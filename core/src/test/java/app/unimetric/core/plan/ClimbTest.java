@@ -44,15 +44,6 @@ class ClimbTest {
     return plate;
   }
 
-  private static Map<String, Object> range(double from, double to) {
-    Map<String, Object> value = SamplePack.value(from, "N.m", "MANUAL");
-    value.put("form", "RANGE");
-    value.put("min", from);
-    value.put("max", to);
-    value.remove("value");
-    return value;
-  }
-
   private static PlannedJoint planned(Map<String, Object> document, CribTool... crib) {
     return plan(document, crib).joints().stream()
         .filter(j -> j.id().equals("plate"))
@@ -112,14 +103,15 @@ class ClimbTest {
   @Test
   void aStatedValueOrRangeIsTightenedToItsBandEvenOnCarbon() {
     Map<String, Object> document = SamplePack.document();
-    plate(document).put("values", SamplePack.list(SamplePack.maximum(6), range(4.5, 5.5)));
+    plate(document)
+        .put("values", SamplePack.list(SamplePack.maximum(6), SamplePack.range(4.5, 5.5)));
     assertThat(planned(document, tool("a", 2, 25, 0.25)).climb()).isNull();
   }
 
   @Test
   void whereTheRangeLiesAboveTheLimitOnlyTheLimitIsLeft() {
     Map<String, Object> document = SamplePack.document();
-    plate(document).put("values", SamplePack.list(SamplePack.maximum(5), range(6, 7)));
+    plate(document).put("values", SamplePack.list(SamplePack.maximum(5), SamplePack.range(6, 7)));
     PlannedJoint joint = planned(document, tool("a", 2, 25, 0.25));
     assertThat(joint.climb()).isNotNull();
     assertThat(joint.climb().limitNm()).isEqualTo(5);

@@ -29,15 +29,6 @@ class NextSlotTest {
         .get(0);
   }
 
-  private static Map<String, Object> range(double from, double to) {
-    Map<String, Object> value = SamplePack.value(from, "N.m", "MANUAL");
-    value.put("form", "RANGE");
-    value.put("min", from);
-    value.put("max", to);
-    value.remove("value");
-    return value;
-  }
-
   @Test
   void theMostOfASingleValueIsWhatItsBoltCarries() {
     Map<String, Object> document = SamplePack.document();
@@ -73,7 +64,7 @@ class NextSlotTest {
   @Test
   void aStatedRangeEndsIt() {
     Map<String, Object> document = SamplePack.document();
-    nut(document).put("values", SamplePack.list(range(30, 41)));
+    nut(document).put("values", SamplePack.list(SamplePack.range(30, 41)));
     NextSlot slot = planned(document).nextSlot().orElseThrow();
     assertThat(slot.maxNm()).isEqualTo(41);
     assertThat(slot.by()).isEqualTo("the end of what is stated");

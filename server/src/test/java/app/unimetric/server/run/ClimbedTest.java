@@ -13,9 +13,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -26,12 +23,6 @@ class ClimbedTest {
 
   ClimbedTest(Workshop workshop) {
     asta = Visitor.signedIn(workshop, "Asta");
-  }
-
-  private String pdf(String path) throws IOException {
-    try (PDDocument document = Loader.loadPDF(asta.bytes(path))) {
-      return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
-    }
   }
 
   private JsonNode collar(String job) {
@@ -59,7 +50,7 @@ class ClimbedTest {
     assertThat(collar.path("climb").path("limitNm").asDouble()).isEqualTo(5);
     assertThat(collar.path("climb").path("torquesNm").toString()).isEqualTo("[3.0,3.5,4.0,4.5]");
     assertThat(collar.path("tool").path("setting").asString()).isEqualTo("3.0 N·m");
-    assertThat(pdf("/api/jobs/" + job.id + "/card.pdf"))
+    assertThat(asta.paper("/api/jobs/" + job.id + "/card.pdf"))
         .contains("from 3 N·m until it holds, at most 4.5 N·m")
         .contains("by hand → 3.0, slip test → 3.5, slip test → 4.0, slip test → 4.5, slip test");
   }
@@ -79,7 +70,7 @@ class ClimbedTest {
     assertThat(joint.path("finals").size()).isEqualTo(1);
     assertThat(joint.path("finals").get(0).path("torqueNm").asDouble()).isEqualTo(3.5);
     assertThat(record.path("joints").get(1).has("climbedToNm")).isFalse();
-    assertThat(pdf("/api/log/" + job.id + "/record.pdf"))
+    assertThat(asta.paper("/api/log/" + job.id + "/record.pdf"))
         .contains("climbed to 3.5 N·m, within 3–5 N·m");
     looksAgain(job);
   }

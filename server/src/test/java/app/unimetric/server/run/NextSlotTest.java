@@ -12,9 +12,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -25,12 +22,6 @@ class NextSlotTest {
 
   NextSlotTest(Workshop workshop) {
     asta = Visitor.signedIn(workshop, "Asta");
-  }
-
-  private String pdf(String path) throws IOException {
-    try (PDDocument document = Loader.loadPDF(asta.bytes(path))) {
-      return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
-    }
   }
 
   private static JsonNode of(JsonNode joints, String id) {
@@ -55,7 +46,7 @@ class NextSlotTest {
     assertThat(castle.path("values").get(0).has("statedFor"))
         .as("M16x1.5 of the book is M16×1.5 of the joint")
         .isFalse();
-    assertThat(pdf("/api/jobs/" + job.id + "/card.pdf"))
+    assertThat(asta.paper("/api/jobs/" + job.id + "/card.pdf"))
         .contains("by hand → 100 % 84 → next slot, at most 303.2 N·m");
   }
 
@@ -76,7 +67,7 @@ class NextSlotTest {
     assertThat(slot.path("torqueThereNm").asDouble()).isEqualTo(86);
     assertThat(of(record.path("joints"), "lugs.LEFT").has("slots")).isFalse();
     assertThat(of(record.path("joints"), "castle.LEFT").path("finals").size()).isEqualTo(1);
-    assertThat(pdf("/api/log/" + job.id + "/record.pdf"))
+    assertThat(asta.paper("/api/log/" + job.id + "/record.pdf"))
         .contains("4° on to the next slot, about 86 N·m there");
     looksAgain(job);
   }

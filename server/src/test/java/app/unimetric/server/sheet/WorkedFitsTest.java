@@ -10,8 +10,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -171,9 +169,9 @@ class WorkedFitsTest extends OnSheets {
   void theCardTellsWhatWasFound() throws Exception {
     UUID job = open(bram, aMachine(aModel(), 2019, "any"), "mc-lowering");
     answer(bram, job, Map.of("worked", worked("RIDE_HEIGHT", rear(26))));
-    byte[] pdf = bram.bytes("/api/jobs/" + job + "/card.pdf");
-    String text = new PDFTextStripper().getText(Loader.loadPDF(pdf)).replaceAll("\\s+", " ");
-    assertThat(text).contains(QUESTION + ": fits: ").contains("more trail");
+    assertThat(bram.paper("/api/jobs/" + job + "/card.pdf"))
+        .contains(QUESTION + ": fits: ")
+        .contains("more trail");
   }
 
   @Test
