@@ -412,7 +412,7 @@ public final class Replay {
     return CastleNut.ahead(nut, ahead.turnDeg(), now, nmPerDegree, null).torqueThereNm();
   }
 
-  /** What the last pull of a pinned nut tells; nothing where it was turned on by an angle. */
+  /** What the last pull of a pinned nut tells; a turn by an angle tells no torque. */
   private DueSlot dueSlot(RunStep step, int fastener) {
     RunJoint joint = jointOf(step);
     List<RunStep> pulls =
@@ -421,8 +421,7 @@ public final class Replay {
             .filter(s -> joint.id().equals(s.jointId()))
             .toList();
     RunStep pulled = pulls.isEmpty() ? null : pulls.get(pulls.size() - 1);
-    UUID id =
-        pulled == null || pulled.kind() != StepKind.TIGHTEN ? null : done(pulled).get(fastener);
+    UUID id = pulled == null ? null : done(pulled).get(fastener);
     Entry last = id == null ? null : entry(id);
     String curve = last == null ? null : last.event().curve();
     double before = pulls.size() < 2 ? 0 : pulls.get(pulls.size() - 2).percent();

@@ -14,9 +14,11 @@ import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.problem.InvalidInput;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -271,15 +273,11 @@ class AtTheSlotTest {
     bench.say(EventKind.SLACKENED);
     bench.pulled(23, CURVE);
     bench.slotAhead(4, null);
+    bench.slotAhead(75, null);
+    assertThat(bench.last().notCounted()).isNotNull();
     bench.say(EventKind.DONE);
     AsBuilt built =
-        new AsBuilt(
-            java.util.UUID.randomUUID(),
-            bench.sheet,
-            bench.state(),
-            "Asta",
-            null,
-            java.time.Instant.EPOCH);
+        new AsBuilt(UUID.randomUUID(), bench.sheet, bench.state(), "Asta", null, Instant.EPOCH);
     AsBuilt.JointAsBuilt nut = built.joints().get(0);
     assertThat(nut.finals()).extracting(Entry::torqueNm).containsExactly(23.0);
     assertThat(nut.slots()).hasSize(1);
@@ -310,6 +308,33 @@ class AtTheSlotTest {
     assertThat(bench.state().dueSlot().nmPerDegree()).isCloseTo(2, within(1e-9));
   }
 
+  @Test
+  void whatAnEarlierPassBroughtIsTakenOffToo() {
+    Map<String, Object> document = SamplePack.document();
+    nut(document, 1).put("passesPercent", List.of(80.0, 100.0));
+    AtTheBench bench = bench(document);
+    bench.until(StepKind.TIGHTEN);
+    bench.pulled(18.3, null);
+    bench.pulled(23, "0:0 1:10 1.8:18 2:19 2.5:20 3:21 3.5:22 4:23");
+    bench.until(StepKind.NEXT_SLOT);
+    assertThat(bench.state().dueSlot().nmPerDegree()).isCloseTo(2, within(1e-9));
+  }
+
+  @Test
+  void afterATurnByAnAngleNobodyKnowsTheTorque() {
+    Map<String, Object> document = SamplePack.document();
+    Map<String, Object> angle = SamplePack.value(22.0, "N.m", "MANUAL");
+    angle.put("form", "TORQUE_ANGLE");
+    angle.put("angleDeg", 30.0);
+    nut(document, 1).put("values", SamplePack.list(angle));
+    AtTheBench bench = bench(document);
+    bench.until(StepKind.NEXT_SLOT);
+    assertThat(bench.state().dueSlot().torqueNowNm()).isNull();
+    bench.slotAhead(10, 2.0);
+    assertThat(bench.last().torqueNm()).isNull();
+    assertThat(bench.state().dueSlot().advice()).startsWith("What it comes to there is not known");
+  }
+
   /** The simulated joint gains what it carries in an eighth of a turn, a tenth more or less. */
   @ParameterizedTest
   @MethodSource("app.unimetric.core.Seeded#cases")
@@ -334,8 +359,48 @@ class AtTheSlotTest {
     assertThat(Curve.parse("0:7 1:10").risesNmPerDegree(0).orElseThrow()).isEqualTo(3);
     assertThat(Curve.parse("0:0 1:6.9 2:8 3:10").risesNmPerDegree(0).orElseThrow()).isEqualTo(2);
     assertThat(Curve.parse("0:0 1:8 2:9 3:10").risesNmPerDegree(9).orElse(0.0)).isZero();
-    assertThat(Curve.parse("0:0 1:9 2:9.1 3:10 4:2").risesNmPerDegree(9).orElse(0.0))
+    assertThat(Curve.parse("0:0 1:9 2:9.1 3:10 4:9.5").risesNmPerDegree(9).orElse(0.0))
         .isCloseTo(0.9, within(1e-9));
+  }
+
+  @Test
+  void anotherTurnUnderTheSameIdIsAnotherEntry() {
+    AtTheBench bench = atSlot(CURVE);
+    bench.slotAhead(5, null);
+    RunEvent five = bench.last().event();
+    bench.slotAhead(6, null);
+    RunEvent six = bench.last().event();
+    assertThat(five.saysTheSameAs(five)).isTrue();
+    assertThat(five.saysTheSameAs(six)).isFalse();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"SLOT_AHEAD, false", "DONE, true"})
+  void howFarBelongsToItsEntryAlone(EventKind kind, boolean said) {
+    Saying.TypedSlot typed = said ? new Saying.TypedSlot("4", null) : null;
+    assertThatThrownBy(
+            () ->
+                new Saying(
+                        UUID.randomUUID(),
+                        "slot.nut",
+                        kind,
+                        1,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        typed)
+                    .by(
+                        new Signature(UUID.randomUUID(), "Asta", false),
+                        null,
+                        EntryTime.at(Instant.EPOCH)))
+        .isInstanceOfSatisfying(
+            InvalidInput.class, e -> assertThat(e.problems().get(0).field()).isEqualTo("slot"));
   }
 
   @ParameterizedTest
