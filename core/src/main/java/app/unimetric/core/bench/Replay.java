@@ -61,7 +61,7 @@ public final class Replay {
 
   private PMap<String, Integer> rounds = Empty.map();
 
-  /** For each step, the deviation there that waits to be redone or decided. */
+  /** For each step, what waits there: to be redone or decided, or for a nut to be turned on. */
   private PMap<String, UUID> pending = Empty.map();
 
   /** For each joint, the tool taken up instead of the one laid out. */

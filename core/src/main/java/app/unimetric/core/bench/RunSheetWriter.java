@@ -564,7 +564,8 @@ public final class RunSheetWriter {
 
   /**
    * Above the band by no more than the tool may be off: nobody can tell it from the band's end. In
-   * a climb no higher than the limit of the parts.
+   * a climb no higher than the limit of the parts; of a pinned nut up to the most it may carry,
+   * since on its way to the slot it would come there anyway.
    */
   private static @Nullable Double mayStandTo(
       PlannedJoint j, @Nullable TorqueBand band, @Nullable CribTool tool) {
@@ -572,6 +573,11 @@ public final class RunSheetWriter {
       return null;
     }
     double most = band.maxNm() * (1 + tool.tool().deviation());
+    Double atSlot =
+        Objects.equals(band, j.band()) ? j.nextSlot().map(NextSlot::maxNm).orElse(null) : null;
+    if (atSlot != null) {
+      return Math.max(most, atSlot);
+    }
     Climb climb = j.climb();
     return climb == null ? most : Math.min(most, climb.limitNm());
   }

@@ -14,7 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param currentStep id of the step in hand; null when all is done
  * @param nextFastener number of the one to turn; null when the step is confirmed once
  * @param round of a check pass, from 1
- * @param pending the reading outside its band that waits for a reason or a redo; null when none
+ * @param pending what was said and waits: a reading outside its band for a reason or a redo, how
+ *     far a nut's slot is for the turn; null when nothing does
  * @param doneSteps ids of completed steps
  * @param doneFasteners of the step in hand
  * @param permits what can be said now

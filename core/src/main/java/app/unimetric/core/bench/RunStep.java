@@ -25,7 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param comparesWith id of the step at which the same was measured as found; null when none
  * @param judged whether it is answered good, bad or put right
  * @param mayStandToNm the highest torque above the band that may be let stand with a reason: what
- *     the tool's own deviation can account for; null where nothing is said of it
+ *     the tool's own deviation can account for, of a pinned nut the most it may carry; null where
+ *     nothing is said of it
  * @param castellation slots and holes of a nut that is turned on to its next slot; null elsewhere
  */
 public record RunStep(

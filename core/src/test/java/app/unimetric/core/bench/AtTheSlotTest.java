@@ -174,6 +174,18 @@ class AtTheSlotTest {
     assertThat(summary.startedAgain()).hasSize(1);
   }
 
+  /** From 22 to 24.2 N·m it is pulled; up to 43 it may carry. */
+  @ParameterizedTest
+  @CsvSource({"24.2, 1", "24.3, 0", "43, 0", "43.1, -1"})
+  void aPullAboveItsBandMayStandAsFarAsTheSlotMight(double nm, int stands) {
+    AtTheBench bench = bench(1);
+    bench.until(StepKind.TIGHTEN);
+    bench.pulled(nm, null);
+    assertThat(bench.inHand().kind() == StepKind.NEXT_SLOT).isEqualTo(stands == 1);
+    assertThat(bench.state().permits().contains(EventKind.DEVIATION_ACCEPTED))
+        .isEqualTo(stands == 0);
+  }
+
   @Test
   void whatWasTurnedPastItsSlotIsSlackenedToo() {
     AtTheBench bench = atSlot(CURVE);
