@@ -4,6 +4,7 @@ import app.unimetric.server.InWorkshop;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
@@ -42,6 +43,9 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 
   /** Closed by JUnit after the last test. */
   final class Running implements ExtensionContext.Store.CloseableResource, AutoCloseable {
+    /** As long as an action may wait: a machine at work on other things is slow at times. */
+    private static final double PATIENCE_MS = 15_000;
+
     private final Playwright playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -60,6 +64,10 @@ import org.junit.jupiter.api.extension.ParameterResolver;
                             "--disable-component-update",
                             "--disable-sync",
                             "--no-first-run")));
+
+    Running() {
+      PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
 
     @Override
     public void close() {

@@ -39,6 +39,7 @@ class OtherWaysTest {
       line.fill("120 in lbs to Nm");
       assertThat(desk.text("= 13.6 N·m").first()).isVisible();
       desk.go("/");
+      assertThat(desk.heading("On the lifts")).isVisible();
       line.fill("due");
       desk.button("Mule 1:").first().click();
       assertThat(desk.heading("Re-checks")).isFocused();
