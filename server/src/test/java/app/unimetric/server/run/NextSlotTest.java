@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.unimetric.server.InWorkshop;
 import app.unimetric.server.Visitor;
+import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaRegistry;
@@ -11,6 +12,7 @@ import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -48,6 +50,29 @@ class NextSlotTest {
         .isFalse();
     assertThat(asta.paper("/api/jobs/" + job.id + "/card.pdf"))
         .contains("by hand → 100 % 84 → next slot, at most 303.2 N·m");
+  }
+
+  @Test
+  void nonsenseIsRefusedInWordsAndChangesNothing() {
+    JobRun job = JobRun.frontHub(asta);
+    JsonNode state = job.until("NEXT_SLOT").path("state");
+    for (Map<String, String> slot :
+        List.of(
+            Map.<String, String>of(),
+            Map.of("turnDeg", ""),
+            Map.of("turnDeg", "-4"),
+            Map.of("turnDeg", "1e9"),
+            Map.of("turnDeg", "361"),
+            Map.of("turnDeg", "4", "nmPerDegree", "0"),
+            Map.of("turnDeg", "4", "nmPerDegree", "999999999"))) {
+      Map<String, Object> said = job.said("SLOT_AHEAD", state);
+      said.put("slot", slot);
+      Answer answer = job.send(said);
+      assertThat(answer.status()).as("%s %s", slot, answer.detail()).isEqualTo(400);
+      job.counter--;
+    }
+    assertThat(job.run().path("state").path("entries").size())
+        .isEqualTo(state.path("entries").size());
   }
 
   @Test
