@@ -12,7 +12,9 @@ import java.lang.reflect.RecordComponent;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
@@ -37,7 +39,35 @@ import tools.jackson.databind.type.LogicalType;
 public final class StrictJson {
   private StrictJson() {}
 
-  /** A mapper of its own. */
+  /** Values, names and brackets of a text from outside; a large pack has a fifth of it. */
+  public static final long MOST_TOKENS = 200_000;
+
+  /** Brackets within brackets; a pack has ten. */
+  public static final int DEEPEST = 100;
+
+  private static final int LONGEST_NAME = 1_000;
+
+  /**
+   * How much a text from outside may hold, whatever its size: each value takes many times the
+   * memory it takes as text.
+   */
+  public static StreamReadConstraints bounds() {
+    return StreamReadConstraints.builder()
+        .maxNestingDepth(DEEPEST)
+        .maxTokenCount(MOST_TOKENS)
+        .maxNameLength(LONGEST_NAME)
+        .build();
+  }
+
+  /** A mapper for what may come from outside, whatever it holds. */
+  public static JsonMapper bounded() {
+    JsonMapper.Builder builder =
+        JsonMapper.builder(JsonFactory.builder().streamReadConstraints(bounds()).build());
+    configure(builder);
+    return builder.build();
+  }
+
+  /** A mapper for what was written here. */
   public static JsonMapper mapper() {
     JsonMapper.Builder builder = JsonMapper.builder();
     configure(builder);

@@ -23,7 +23,7 @@ public final class PackReader {
   private static final Problem NEWER =
       new Problem("version", "is newer than this program reads: bring the program up to date.");
   private static final Pattern NO_TEXT = Pattern.compile("\\\\u00(?:0[0-8bBeEfF]|1)");
-  private final JsonMapper json = StrictJson.mapper();
+  private final JsonMapper json = StrictJson.bounded();
   private final JsonMapper lenient =
       json.rebuild().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
 

@@ -26,6 +26,13 @@ public record Table(List<String> header, List<Row> rows, String encoding, String
   private static final int LONGEST_CELL = 5000;
   private static final int LONGEST_ROW = 20_000;
   private static final int MOST_ROWS = 200_000;
+
+  /** Rows times columns, empty ones too. */
+  private static final int MOST_CELLS = 3_000_000;
+
+  /** What reading and judging the worst table takes that is let in, as measured. */
+  public static final long MOST_MEMORY_BYTES = 400L * 1024 * 1024;
+
   private static final char[] SEPARATORS = {';', '\t', ','};
 
   /** What a spreadsheet takes for a formula when a cell begins with it. */
@@ -74,8 +81,9 @@ public record Table(List<String> header, List<Row> rows, String encoding, String
           header = record.getFields().stream().map(String::strip).toList();
         } else {
           rows.add(row(record, header.size()));
-          if (rows.size() > MOST_ROWS) {
-            throw InvalidInput.at("", "has more than 200 000 lines; bring it in parts.");
+          if (rows.size() > MOST_ROWS || rows.size() * header.size() > MOST_CELLS) {
+            throw InvalidInput.at(
+                "", "has more than 200 000 lines or 3 000 000 cells; bring it in parts.");
           }
         }
       }

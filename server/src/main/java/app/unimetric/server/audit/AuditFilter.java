@@ -1,5 +1,7 @@
 package app.unimetric.server.audit;
 
+import app.unimetric.server.gate.Asked;
+import app.unimetric.server.gate.LateBody;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.FilterChain;
@@ -38,7 +40,7 @@ public class AuditFilter extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !request.getRequestURI().startsWith("/api/");
+    return !Asked.of(request).isCall();
   }
 
   @Override
@@ -47,6 +49,9 @@ public class AuditFilter extends OncePerRequestFilter {
       throws ServletException, IOException {
     String before = name();
     chain.doFilter(request, response);
+    if (LateBody.isComing(request)) {
+      return;
+    }
     AuditKind kind = AuditedCalls.kind(request.getMethod(), path(request), response.getStatus());
     if (kind == null) {
       return;
@@ -64,7 +69,7 @@ public class AuditFilter extends OncePerRequestFilter {
   }
 
   private static String path(HttpServletRequest request) {
-    return request.getRequestURI();
+    return Asked.of(request).path();
   }
 
   private static String who(HttpServletRequest request, String before) {

@@ -3,6 +3,7 @@ package app.unimetric.server.json;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.documents.StrictJson;
 import app.unimetric.documents.pack.PackReader;
+import org.springframework.boot.jackson.autoconfigure.JsonFactoryBuilderCustomizer;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -20,6 +21,11 @@ class StrictMapper {
               .addSerializer(ScaleReading.class, new WireReading.Writer())
               .addDeserializer(String.class, new PlainText()));
     };
+  }
+
+  @Bean
+  JsonFactoryBuilderCustomizer bounded() {
+    return factory -> factory.streamReadConstraints(StrictJson.bounds());
   }
 
   @Bean

@@ -1,6 +1,8 @@
 package app.unimetric.server.people;
 
 import app.unimetric.documents.settings.WorkshopSettings.Doors;
+import app.unimetric.server.gate.Asked;
+import app.unimetric.server.gate.KnownSessions;
 import app.unimetric.server.settings.Settings;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -28,9 +30,11 @@ public class RightsNow extends OncePerRequestFilter {
 
   private final People people;
   private final Settings settings;
+  private final KnownSessions sessions;
   private final Clock clock;
 
-  RightsNow(People people, Settings settings, Clock clock) {
+  RightsNow(People people, Settings settings, KnownSessions sessions, Clock clock) {
+    this.sessions = sessions;
     this.people = people;
     this.settings = settings;
     this.clock = clock;
@@ -38,7 +42,7 @@ public class RightsNow extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !request.getRequestURI().startsWith("/api/");
+    return !Asked.of(request).isCall();
   }
 
   @Override
@@ -62,6 +66,7 @@ public class RightsNow extends OncePerRequestFilter {
       SecurityContextHolder.clearContext();
       return;
     }
+    sessions.sawSomebody(request);
     if (session != null) {
       int idle = idleSeconds(person.role(), settings.current().settings().doors());
       if (session.getMaxInactiveInterval() != idle) {

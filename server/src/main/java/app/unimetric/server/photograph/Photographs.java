@@ -6,6 +6,7 @@ import app.unimetric.core.photograph.Photograph;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.server.database.DiskRoom;
 import app.unimetric.server.event.Photographed;
+import app.unimetric.server.gate.Bounds;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.problem.Refusal;
@@ -26,16 +27,13 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Photographs of jobs: appended like entries, accepted once however often they are sent. */
 @Service
 public class Photographs {
-  /** Decoded they are large; the rest waits its turn. */
-  private static final int DECODED_AT_ONCE = 2;
-
   private final PhotographMapper mapper;
   private final RunLog runs;
   private final Jobs jobs;
   private final DiskRoom disk;
   private final TransactionTemplate transaction;
   private final ApplicationEventPublisher events;
-  private final Semaphore decoding = new Semaphore(DECODED_AT_ONCE);
+  private final Semaphore decoding = new Semaphore(Bounds.PICTURES_AT_ONCE);
 
   Photographs(
       PhotographMapper mapper,

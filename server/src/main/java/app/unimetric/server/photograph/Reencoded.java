@@ -2,6 +2,7 @@ package app.unimetric.server.photograph;
 
 import app.unimetric.core.photograph.Photograph;
 import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.server.gate.Bounds;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -11,6 +12,7 @@ import java.util.Locale;
 import java.util.Set;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
+import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 
@@ -23,7 +25,11 @@ import net.coobird.thumbnailator.Thumbnails;
  */
 record Reencoded(byte[] jpeg, byte[] smallJpeg, int widthPx, int heightPx) {
   private static final Set<String> KINDS = Set.of("jpeg", "jpg", "png");
-  private static final long MOST_PIXELS = 25_000_000;
+  private static final long MOST_PIXELS = Bounds.PICTURE_PIXELS;
+
+  /** Four bytes each is what is counted on; deeper pictures are no photographs of a telephone. */
+  private static final int MOST_BITS_A_PIXEL = 32;
+
   private static final int SMALL_SIDE_PX = 360;
   private static final double QUALITY = 0.85;
   private static final String UNREADABLE =
@@ -34,9 +40,10 @@ record Reencoded(byte[] jpeg, byte[] smallJpeg, int widthPx, int heightPx) {
    */
   static Reencoded of(byte[] sent) {
     try {
-      int longest = longestSide(sent);
+      byte[] plain = PlainPicture.of(sent);
+      int longest = longestSide(plain);
       BufferedImage upright =
-          Thumbnails.of(new ByteArrayInputStream(sent))
+          Thumbnails.of(new ByteArrayInputStream(plain))
               .scale(Math.min(1.0, (double) Photograph.LONGEST_SIDE_PX / longest))
               .imageType(BufferedImage.TYPE_INT_RGB)
               .asBufferedImage();
@@ -60,7 +67,7 @@ record Reencoded(byte[] jpeg, byte[] smallJpeg, int widthPx, int heightPx) {
             reader.setInput(in);
             int width = reader.getWidth(0);
             int height = reader.getHeight(0);
-            if (width > 0 && height > 0 && (long) width * height <= MOST_PIXELS) {
+            if (width > 0 && height > 0 && (long) width * height <= MOST_PIXELS && isFlat(reader)) {
               return Math.max(width, height);
             }
           }
@@ -70,6 +77,11 @@ record Reencoded(byte[] jpeg, byte[] smallJpeg, int widthPx, int heightPx) {
       }
     }
     throw unreadable();
+  }
+
+  private static boolean isFlat(ImageReader reader) throws IOException {
+    ImageTypeSpecifier type = reader.getRawImageType(0);
+    return type == null || type.getColorModel().getPixelSize() <= MOST_BITS_A_PIXEL;
   }
 
   private static byte[] jpeg(BufferedImage picture, double scale) throws IOException {

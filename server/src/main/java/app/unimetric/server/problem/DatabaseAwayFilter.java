@@ -11,9 +11,11 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Outermost: sessions are read in filters too, where no controller advice reaches. */
+/**
+ * Outermost but for the gate: sessions are read in filters too, where no controller advice reaches.
+ */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class DatabaseAwayFilter extends OncePerRequestFilter {
   private final ProblemWriter problems;
 

@@ -2,9 +2,11 @@ package app.unimetric.server.problem;
 
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.problem.Problem;
+import app.unimetric.documents.StrictJson;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
@@ -48,6 +50,10 @@ final class JsonProblems {
     }
     if (e instanceof InvalidFormatException format) {
       return choices(format.getTargetType());
+    }
+    if (e instanceof StreamConstraintsException) {
+      return "This holds more than is read here at once: %,d values and names, %d deep at most."
+          .formatted(StrictJson.MOST_TOKENS, StrictJson.DEEPEST);
     }
     if (e instanceof StreamReadException) {
       return "This is not JSON that can be read.";

@@ -52,7 +52,13 @@ public class ProblemWriter {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-    response.getWriter().write(json.writeValueAsString(body(status, detail, List.of(), Map.of())));
-    response.flushBuffer();
+    byte[] problem = json.writeValueAsBytes(body(status, detail, List.of(), Map.of()));
+    response.setContentLength(problem.length);
+    try {
+      response.getOutputStream().write(problem);
+    } catch (IllegalStateException e) {
+      // Somebody asked for a writer already, and only one of both is handed out.
+      response.getWriter().write(new String(problem, StandardCharsets.UTF_8));
+    }
   }
 }

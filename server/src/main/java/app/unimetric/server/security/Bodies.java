@@ -1,5 +1,7 @@
 package app.unimetric.server.security;
 
+import app.unimetric.server.gate.Bounds;
+import app.unimetric.server.gate.Wire;
 import app.unimetric.server.problem.BodyTooLarge;
 import app.unimetric.server.problem.ProblemWriter;
 import jakarta.annotation.PreDestroy;
@@ -10,12 +12,11 @@ import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.ByteArrayOutputStream;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
-import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
@@ -25,6 +26,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
+import org.springframework.util.FastByteArrayOutputStream;
 
 /**
  * Bodies that are still on their way wait without a thread: however many senders dawdle, those who
@@ -39,9 +41,6 @@ class Bodies {
   /** Slower than this a sender is not waited for. */
   private static final long LEAST_BYTES_A_SECOND = 16 * 1024;
 
-  /** All bodies on their way together; beyond it none is taken until others are through. */
-  private static final long MOST_WAITING_BYTES = 96L * 1024 * 1024;
-
   private static final int BUFFER = 16 * 1024;
   static final String TOO_SLOW =
       "The request did not come through in time; look at the connection and try again.";
@@ -49,11 +48,7 @@ class Bodies {
 
   private static final int SMALL_BYTES = 8 * 1024;
 
-  /** Of the two hundred threads of the web server. */
-  private static final int AT_ONCE = 48;
-
   private final ProblemWriter problems;
-  private final Semaphore atOnce = new Semaphore(AT_ONCE);
   private final AtomicLong waiting = new AtomicLong();
   private final ScheduledExecutorService clock =
       Executors.newSingleThreadScheduledExecutor(
@@ -74,28 +69,24 @@ class Bodies {
 
   /** Goes on with a request once its body is here. */
   interface Next {
-    void go(AsyncContext request, HttpServletResponse response);
+    void go(AsyncContext request, HttpServletResponse response, long bytes);
   }
 
   /**
-   * A small body that is on its way already is read at once, by few threads at a time: those who
-   * dawdle can hold no more than these, and everybody else is waited for without one.
+   * A small body that is here already is read at once; everybody else is waited for without a
+   * thread.
    *
    * @return null where it is to be waited for
    */
   @Nullable ReadBody readNow(HttpServletRequest request) throws IOException {
     long length = request.getContentLengthLong();
     ServletInputStream in = request.getInputStream();
-    if (length <= 0 || length > SMALL_BYTES || in.available() == 0 || !atOnce.tryAcquire()) {
+    if (length <= 0 || length > SMALL_BYTES || in.available() < length) {
       return null;
     }
-    try {
-      ReadBody whole = new ReadBody(request);
-      whole.is(in.readNBytes((int) length));
-      return whole;
-    } finally {
-      atOnce.release();
-    }
+    ReadBody whole = new ReadBody(request);
+    whole.is(new ByteArrayInputStream(in.readNBytes((int) length)));
+    return whole;
   }
 
   /**
@@ -121,7 +112,7 @@ class Bodies {
     private final ServletInputStream in;
     private final int most;
     private final Next next;
-    private final ByteArrayOutputStream body = new ByteArrayOutputStream();
+    private final FastByteArrayOutputStream body = new FastByteArrayOutputStream(BUFFER);
     private final byte[] buffer = new byte[BUFFER];
     private final AtomicBoolean over = new AtomicBoolean();
     private final long began = System.nanoTime();
@@ -162,7 +153,7 @@ class Bodies {
         body.write(buffer, 0, n);
         if (got > most) {
           refuse(HttpStatus.CONTENT_TOO_LARGE, BodyTooLarge.MESSAGE);
-        } else if (waiting.addAndGet(n) > MOST_WAITING_BYTES) {
+        } else if (waiting.addAndGet(n) > Bounds.BODIES_BYTES) {
           response.setHeader(HttpHeaders.RETRY_AFTER, "5");
           refuse(HttpStatus.SERVICE_UNAVAILABLE, TOO_MANY);
         }
@@ -173,8 +164,8 @@ class Bodies {
     public void onAllDataRead() {
       if (over.compareAndSet(false, true)) {
         stopLooking();
-        whole.is(body.toByteArray());
-        next.go(waited, response);
+        whole.is(body.getInputStream());
+        next.go(waited, response, got);
       }
     }
 
@@ -190,6 +181,7 @@ class Bodies {
       } catch (IOException e) {
         LOG.debug("Nobody is left to read the answer: {}", e.toString());
       } finally {
+        Wire.readNoMore(whole);
         waited.complete();
       }
     }

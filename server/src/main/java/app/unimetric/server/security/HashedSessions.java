@@ -1,5 +1,6 @@
 package app.unimetric.server.security;
 
+import app.unimetric.server.gate.Asked;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.http.HttpServletRequest;
@@ -56,8 +57,8 @@ class HashedSessions implements SessionIdGenerator, HttpSessionIdResolver {
    * session, so that both answer while the database is away.
    */
   private static boolean asksWho(HttpServletRequest request) {
-    String path = request.getRequestURI();
-    return path.startsWith("/api/") && !path.startsWith("/api/compute/");
+    Asked asked = Asked.of(request);
+    return asked.isCall() && !asked.isOpenCall();
   }
 
   @Override

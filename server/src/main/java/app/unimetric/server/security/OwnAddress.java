@@ -23,7 +23,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * addresses. A stranger's page whose name was made to lead here gets nothing.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class OwnAddress extends OncePerRequestFilter {
   private static final Pattern BARE_ADDRESS =
       Pattern.compile("\\d{1,3}(\\.\\d{1,3}){3}|\\[[0-9a-f:.]+(%[\\w.]+)?]");

@@ -1,39 +1,64 @@
 package app.unimetric.server.security;
 
+import jakarta.servlet.AsyncContext;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.ServletRequest;
+import jakarta.servlet.ServletResponse;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import java.io.BufferedReader;
-import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import org.jspecify.annotations.Nullable;
 
 /** A request whose body is here already; to all filters behind it is one that has just come. */
 final class ReadBody extends HttpServletRequestWrapper {
-  private byte[] body = new byte[0];
+  private InputStream body = InputStream.nullInputStream();
+
+  private @Nullable ServletInputStream in;
+  private volatile boolean putOffAgain;
 
   ReadBody(HttpServletRequest request) {
     super(request);
   }
 
-  void is(byte[] read) {
+  void is(InputStream read) {
     body = read;
   }
 
   /**
    * It comes a second time only because its body was waited for without a thread: filters that let
-   * a request that was put off pass unseen must see this one.
+   * a request that was put off pass unseen must see this one. What puts it off once more, behind
+   * them, is no business of theirs.
    */
   @Override
   public DispatcherType getDispatcherType() {
-    return DispatcherType.REQUEST;
+    return putOffAgain ? super.getDispatcherType() : DispatcherType.REQUEST;
   }
 
   @Override
+  public AsyncContext startAsync(ServletRequest request, ServletResponse response) {
+    putOffAgain = true;
+    return super.startAsync(request, response);
+  }
+
+  @Override
+  public AsyncContext startAsync() {
+    putOffAgain = true;
+    return super.startAsync();
+  }
+
+  /** The same stream each time, as the web server's own. */
+  @Override
   public ServletInputStream getInputStream() {
-    return new Bytes(body);
+    if (in == null) {
+      in = new Bytes(body);
+    }
+    return in;
   }
 
   @Override
@@ -42,25 +67,31 @@ final class ReadBody extends HttpServletRequestWrapper {
   }
 
   private static final class Bytes extends ServletInputStream {
-    private final ByteArrayInputStream bytes;
+    private final InputStream bytes;
+    private boolean ended;
 
-    Bytes(byte[] body) {
-      bytes = new ByteArrayInputStream(body);
+    Bytes(InputStream body) {
+      bytes = body;
     }
 
     @Override
-    public int read() {
-      return bytes.read();
+    public int read() throws IOException {
+      return ended(bytes.read());
     }
 
     @Override
-    public int read(byte[] buffer, int offset, int length) {
-      return bytes.read(buffer, offset, length);
+    public int read(byte[] buffer, int offset, int length) throws IOException {
+      return ended(bytes.read(buffer, offset, length));
+    }
+
+    private int ended(int read) {
+      ended |= read < 0;
+      return read;
     }
 
     @Override
     public boolean isFinished() {
-      return bytes.available() == 0;
+      return ended;
     }
 
     @Override

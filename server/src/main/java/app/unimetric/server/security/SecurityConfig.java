@@ -23,6 +23,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
 import org.springframework.security.web.authentication.session.CompositeSessionAuthenticationStrategy;
@@ -124,6 +125,7 @@ class SecurityConfig {
       AuditFilter audit) {
     return http.addFilterBefore(rights, AnonymousAuthenticationFilter.class)
         .addFilterBefore(audit, CsrfFilter.class)
+        .addFilterAfter(new LateBodies(), AuthorizationFilter.class)
         .csrf(c -> c.spa().csrfTokenRepository(tokens))
         .securityContext(c -> c.securityContextRepository(contexts))
         .requestCache(AbstractHttpConfigurer::disable)

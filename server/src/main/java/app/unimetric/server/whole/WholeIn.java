@@ -7,6 +7,7 @@ import app.unimetric.core.table.CellText;
 import app.unimetric.documents.table.Table;
 import app.unimetric.server.bring.BroughtSheets;
 import app.unimetric.server.bring.SheetKind;
+import app.unimetric.server.gate.Bounds;
 import app.unimetric.server.machine.Fleet;
 import app.unimetric.server.pack.Packs;
 import app.unimetric.server.problem.Refusal;
@@ -30,7 +31,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class WholeIn {
   private static final int MOST_FILES = 20_000;
-  private static final long MOST_BYTES = 100_000_000;
+
+  /** Sheets and packs together. */
+  private static final long MOST_BYTES = Bounds.SHEET_BYTES;
+
+  /** What is looked at and left, such as cards and photographs. */
+  private static final long MOST_PASSED = 1_000_000_000;
+
+  private static final int BUFFER = 8 * 1024;
   private static final byte[] NOTHING = {};
   private final Fleet fleet;
   private final BroughtSheets sheets;
@@ -116,22 +124,37 @@ class WholeIn {
     return name.endsWith(".csv") || name.startsWith(WholeOut.PACKS);
   }
 
+  private static long passedOver(ZipInputStream zip) throws IOException {
+    byte[] buffer = new byte[BUFFER];
+    long bytes = 0;
+    for (int n = zip.read(buffer); n >= 0 && bytes <= MOST_PASSED; n = zip.read(buffer)) {
+      bytes += n;
+    }
+    return bytes;
+  }
+
   /** Names are keys here and never paths, so that none leads anywhere. */
   private static Map<String, byte[]> unpacked(byte[] file) {
     Map<String, byte[]> files = new LinkedHashMap<>();
     long bytes = 0;
+    long passed = 0;
     try (ZipInputStream zip =
         new ZipInputStream(new ByteArrayInputStream(file), StandardCharsets.UTF_8)) {
       for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-        byte[] content = zip.readNBytes((int) (MOST_BYTES - bytes) + 1);
+        boolean kept = comesIn(entry.getName());
+        byte[] content = kept ? zip.readNBytes(Bounds.SHEET_BYTES + 1) : NOTHING;
         bytes += content.length;
-        if (bytes > MOST_BYTES || files.size() >= MOST_FILES) {
+        if (bytes > MOST_BYTES || content.length > Bounds.SHEET_BYTES || passed > MOST_PASSED) {
           throw InvalidInput.at(
-              "file", "holds more than 100 MB or 20 000 files; leave cards/ out.");
+              "file", "holds more than 24 MB of sheets and packs; bring sheets one by one.");
+        }
+        if (files.size() >= MOST_FILES) {
+          throw InvalidInput.at("file", "holds more than 20 000 files; leave cards/ out.");
         }
         if (!entry.isDirectory()) {
-          files.put(entry.getName(), comesIn(entry.getName()) ? content : NOTHING);
+          files.put(entry.getName(), content);
         }
+        passed += passedOver(zip);
       }
     } catch (IOException | IllegalArgumentException e) {
       throw InvalidInput.at("file", "cannot be read as a zip file.");

@@ -7,16 +7,16 @@ import java.util.ArrayDeque;
 import java.util.Queue;
 
 /**
- * Calls that anybody may make take turns: so many at once, some more wait without a thread, the
- * rest is told to come back. Those who are signed in never stand behind them.
+ * Calls of one kind take turns: so many at once, some more wait without a thread, the rest is told
+ * to come back. Calls of other kinds never stand behind them.
  */
-final class OpenCalls {
+final class Turns {
   private final int atOnce;
   private final int mostWaiting;
   private final Queue<AsyncContext> waiting = new ArrayDeque<>();
   private int running;
 
-  OpenCalls(int atOnce, int mostWaiting) {
+  Turns(int atOnce, int mostWaiting) {
     this.atOnce = atOnce;
     this.mostWaiting = mostWaiting;
   }
@@ -88,9 +88,10 @@ final class OpenCalls {
       // It completes all the same.
     }
 
+    /** An answer that is written as a stream starts anew behind this; its turn lasts as long. */
     @Override
     public void onStartAsync(AsyncEvent event) {
-      // Nothing behind starts anew.
+      event.getAsyncContext().addListener(this);
     }
   }
 }

@@ -11,7 +11,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Calls that anybody may make take turns. */
-class OpenCallsTest {
+class TurnsTest {
   private final List<String> gone = new ArrayList<>();
 
   /**
@@ -41,7 +41,7 @@ class OpenCallsTest {
 
   @Test
   void soManyAtOnceSomeWaitInTheirOrderAndTheRestComesBack() {
-    OpenCalls calls = new OpenCalls(2, 2);
+    Turns calls = new Turns(2, 2);
     assertThat(calls.enter()).isTrue();
     AsyncContext first = call("first");
     assertThat(calls.take(first)).isTrue();
@@ -60,7 +60,7 @@ class OpenCallsTest {
 
   @Test
   void aTurnGivenBackIsThereForTheNext() {
-    OpenCalls calls = new OpenCalls(1, 1);
+    Turns calls = new Turns(1, 1);
     for (int i = 0; i < 3; i++) {
       assertThat(calls.enter()).isTrue();
       assertThat(calls.enter()).isFalse();

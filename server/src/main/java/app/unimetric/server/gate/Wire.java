@@ -1,0 +1,38 @@
+package app.unimetric.server.gate;
+
+import jakarta.servlet.http.HttpServletRequest;
+import org.apache.catalina.connector.Request;
+import org.apache.coyote.ActionCode;
+
+/** The connection a request came by, to be given up where waiting for it would cost others. */
+public final class Wire {
+  private static final String ATTRIBUTE = Wire.class.getName();
+  private final Request request;
+
+  private Wire(Request request) {
+    this.request = request;
+  }
+
+  static void keepWith(Request request) {
+    request.setAttribute(ATTRIBUTE, new Wire(request));
+  }
+
+  /**
+   * Reads no more of a body that is still coming: the connection ends with the answer. The web
+   * server would else wait for what it is going to throw away, with a thread.
+   */
+  public static void readNoMore(HttpServletRequest request) {
+    act(request, ActionCode.DISABLE_SWALLOW_INPUT);
+  }
+
+  /** Ends the connection at once, without an answer. */
+  static void hangUp(HttpServletRequest request) {
+    act(request, ActionCode.CLOSE_NOW);
+  }
+
+  private static void act(HttpServletRequest request, ActionCode what) {
+    if (request.getAttribute(ATTRIBUTE) instanceof Wire wire) {
+      wire.request.getCoyoteRequest().action(what, null);
+    }
+  }
+}
