@@ -1,7 +1,6 @@
 <script lang="ts">
   import { WarningAlt } from 'carbon-icons-svelte';
   import { api, ask, type Schemas } from '../../api/client';
-  import { here } from '../../api/session.svelte';
   import { Submission } from '../../api/submission.svelte';
   import { moment } from '../../joint/figures';
   import TroubleNote from '../../shell/TroubleNote.svelte';
@@ -25,7 +24,7 @@
     <p class="soft">
       The workshop goes by {moment(clock.now)}; the computer says {moment(clock.computer)}.
     </p>
-    {#if here.isLead}
+    {#if clock.mayAnswer}
       <button class="quiet" type="button" disabled={sending.busy} onclick={() => void confirm()}>
         The computer’s clock is right: go by it
       </button>

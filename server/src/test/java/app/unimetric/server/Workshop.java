@@ -21,6 +21,7 @@ import java.util.concurrent.TimeUnit;
 import org.flywaydb.core.Flyway;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.ApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real application on a real PostgreSQL of its own, for tests. */
@@ -170,6 +171,11 @@ public final class Workshop implements AutoCloseable {
   public String url() {
     return "http://127.0.0.1:"
         + ((ServletWebServerApplicationContext) context).getWebServer().getPort();
+  }
+
+  /** All that the application is made of. */
+  public ApplicationContext context() {
+    return context;
   }
 
   public <T> T bean(Class<T> type) {

@@ -15,9 +15,14 @@ import org.jspecify.annotations.Nullable;
  *     both agree
  * @param off how long the computer was off before, where nobody can tell that it kept its time;
  *     null when that is not asked, or was answered
+ * @param cures whether something cured while it was off
  */
 public record SteadyTime(
-    Instant moment, long counterNanos, @Nullable Duration leap, @Nullable Duration off) {
+    Instant moment,
+    long counterNanos,
+    @Nullable Duration leap,
+    @Nullable Duration off,
+    boolean cures) {
   /** What a clock may be put right at once without being asked about. */
   public static final Duration STEP = Duration.ofSeconds(2);
 
@@ -27,27 +32,37 @@ public record SteadyTime(
   /** A computer that was off for longer than a long weekend may have lost its time. */
   public static final Duration LONG_OFF = Duration.ofDays(4);
 
+  /** Where something cures, an hour too many may put somebody on the road too early. */
+  public static final Duration LONG_OFF_WHILE_CURING = Duration.ofHours(1);
+
   private static final long MILLION = 1_000_000;
 
   /**
-   * Time as a server begins.
+   * Time as a server begins. Where something cured while it was off for more than an hour, time
+   * goes on from when it was last seen until a person says that the clock is right.
    *
    * @param wall what the computer's clock says
    * @param lastSeen what time it was when it was last looked at, before; null when never
+   * @param cures whether something was still to cure when it was last seen
    */
-  public static SteadyTime begin(Instant wall, long counterNanos, @Nullable Instant lastSeen) {
+  public static SteadyTime begin(
+      Instant wall, long counterNanos, @Nullable Instant lastSeen, boolean cures) {
     if (lastSeen == null) {
-      return new SteadyTime(wall, counterNanos, null, null);
+      return new SteadyTime(wall, counterNanos, null, null, false);
     }
     Duration since = Duration.between(lastSeen, wall);
     if (since.compareTo(STEP.negated()) < 0) {
-      return new SteadyTime(lastSeen, counterNanos, since, null);
+      return new SteadyTime(lastSeen, counterNanos, since, null, false);
+    }
+    if (cures && since.compareTo(LONG_OFF_WHILE_CURING) > 0) {
+      return new SteadyTime(lastSeen, counterNanos, since, since, true);
     }
     return new SteadyTime(
         wall.isBefore(lastSeen) ? lastSeen : wall,
         counterNanos,
         null,
-        since.compareTo(LONG_OFF) > 0 ? since : null);
+        since.compareTo(LONG_OFF) > 0 ? since : null,
+        false);
   }
 
   /**
@@ -63,18 +78,24 @@ public record SteadyTime(
     boolean agree = leap == null && ahead.abs().compareTo(allowed) <= 0;
     if (!agree) {
       return new SteadyTime(
-          expected, nowNanos, ahead.abs().compareTo(STEP) <= 0 ? null : ahead, off);
+          expected, nowNanos, ahead.abs().compareTo(STEP) <= 0 ? null : ahead, off, cures);
     }
-    return new SteadyTime(wall.isBefore(moment) ? moment : wall, nowNanos, null, off);
+    return new SteadyTime(wall.isBefore(moment) ? moment : wall, nowNanos, null, off, cures);
   }
 
   /** As it goes on once a person said that the computer's clock is right. */
   public SteadyTime confirmed(Instant wall, long nowNanos) {
-    return new SteadyTime(wall, nowNanos, null, null);
+    return new SteadyTime(wall, nowNanos, null, null, false);
   }
 
   /** What a person is asked, in words; null when there is nothing to ask. */
   public @Nullable String question() {
+    Duration stopped = off;
+    if (stopped != null && cures) {
+      return "The server was off for "
+          + words(stopped)
+          + ", by its computer's clock, while something cures. Until somebody says that this clock is right, times go on from when it stopped, and nothing counts as cured by it. Is it right?";
+    }
     Duration away = leap;
     if (away != null) {
       return "The clock of the server's computer went "
@@ -88,6 +109,14 @@ public record SteadyTime(
         : "The server was off for "
             + words(gone)
             + ", by its computer's clock. Is that clock right?";
+  }
+
+  /**
+   * Whether what is asked is only how long a stop was, which whoever comes first sees on any clock;
+   * a clock that leapt is a lead's matter.
+   */
+  public boolean asksWhoeverComesFirst() {
+    return off != null;
   }
 
   private static String words(Duration span) {

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class SteadyTimeTest {
   private static final Instant NINE = Instant.parse("2026-11-27T09:00:00Z");
-  private static final SteadyTime AT_NINE = SteadyTime.begin(NINE, 1000, null);
+  private static final SteadyTime AT_NINE = SteadyTime.begin(NINE, 1000, null, true);
 
   private static long nanos(String duration) {
     return 1000 + Duration.parse(duration).toNanos();
@@ -70,7 +70,7 @@ class SteadyTimeTest {
     "PT96H0.001S, was off for 4 d 0 h"
   })
   void afterARestartALeapIsAskedAbout(Duration since, String asked) {
-    SteadyTime begun = SteadyTime.begin(NINE.plus(since), 1000, NINE);
+    SteadyTime begun = SteadyTime.begin(NINE.plus(since), 1000, NINE, false);
     if (asked == null) {
       assertThat(begun.question()).isNull();
     } else {
@@ -87,5 +87,34 @@ class SteadyTimeTest {
   @CsvSource({"PT3S, 3 s ahead", "PT62S, 1 min 2 s ahead", "PT61M, 1 h 1 min ahead"})
   void aLeapIsSaidInWords(Duration ahead, String words) {
     assertThat(AT_NINE.at(NINE.plus(ahead), nanos("PT0S")).question()).contains(words);
+  }
+
+  /** An hour exactly is believed; a moment more is asked about, and time goes on from the stop. */
+  @ParameterizedTest
+  @CsvSource({"PT1H, false", "PT1H0.001S, true", "PT14H20M, true", "PT97H, true"})
+  void whileSomethingCuresALongerStopIsAskedAbout(Duration since, boolean asked) {
+    Instant wall = NINE.plus(since);
+    SteadyTime begun = SteadyTime.begin(wall, 1000, NINE, true);
+    assertThat(begun.moment()).isEqualTo(asked ? NINE : wall);
+    assertThat(begun.asksWhoeverComesFirst()).isEqualTo(asked);
+    SteadyTime later = begun.at(wall.plusSeconds(60), nanos("PT1M"));
+    assertThat(later.moment()).isEqualTo((asked ? NINE : wall).plusSeconds(60));
+    if (asked) {
+      assertThat(later.question()).contains("while something cures").contains("nothing counts");
+    } else {
+      assertThat(later.question()).isNull();
+    }
+    SteadyTime confirmed = later.confirmed(wall.plusSeconds(61), nanos("PT1M1S"));
+    assertThat(confirmed.question()).isNull();
+    assertThat(confirmed.moment()).isEqualTo(wall.plusSeconds(61));
+  }
+
+  @Test
+  void aClockThatLeaptIsALeadsMatter() {
+    SteadyTime leapt = AT_NINE.at(NINE.plus(Duration.ofDays(2)), nanos("PT1M"));
+    assertThat(leapt.asksWhoeverComesFirst()).isFalse();
+    assertThat(SteadyTime.begin(NINE.minusSeconds(60), 1000, NINE, true).asksWhoeverComesFirst())
+        .as("it went back")
+        .isFalse();
   }
 }

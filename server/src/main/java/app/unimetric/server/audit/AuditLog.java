@@ -3,7 +3,6 @@ package app.unimetric.server.audit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What happened at the doors, only added to. */
@@ -17,11 +16,12 @@ public class AuditLog {
   }
 
   /**
-   * Writes something down, whatever becomes of what it happened in.
+   * Writes something down; asked for outside what it is about, so that it stands whatever becomes
+   * of that.
    *
    * @param who empty for a stranger
    */
-  @Transactional(propagation = Propagation.REQUIRES_NEW)
+  @Transactional
   public void wrote(AuditKind kind, String who, String about, String address) {
     mapper.add(kind, printable(who), printable(about), address);
   }

@@ -102,7 +102,7 @@ class BringController {
    * @param standing only lines that came to this
    * @param after only lines after this one
    */
-  @GetMapping("/{id}")
+  @GetMapping("/{id:[0-9a-fA-F-]{1,36}}")
   SheetPageIn page(
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable Standing standing,

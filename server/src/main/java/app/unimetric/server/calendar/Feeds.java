@@ -2,8 +2,8 @@ package app.unimetric.server.calendar;
 
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.problem.Problems;
+import app.unimetric.server.gate.Secret;
 import app.unimetric.server.problem.Refusal;
-import app.unimetric.server.security.Secret;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;

@@ -1,5 +1,6 @@
 package app.unimetric.server.clock;
 
+import app.unimetric.server.people.Role;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.problem.Refusal;
 import java.time.Instant;
@@ -22,22 +23,27 @@ class ClockController {
    * @param now what the workshop goes by
    * @param computer what the clock of the server's computer says
    * @param question missing when both agree
+   * @param mayAnswer whether the person who asks may
    */
-  record ClockPage(Instant now, Instant computer, @Nullable String question) {}
+  record ClockPage(Instant now, Instant computer, @Nullable String question, boolean mayAnswer) {}
 
   @GetMapping("/api/clock")
-  ClockPage look() {
+  ClockPage look(@AuthenticationPrincipal SignedIn person) {
     String question = clock.question();
-    return new ClockPage(clock.instant(), Instant.now(), question);
+    return new ClockPage(clock.instant(), Instant.now(), question, mayAnswer(person));
   }
 
-  /** A lead looked at the computer's clock: it is right. */
+  private boolean mayAnswer(SignedIn person) {
+    return person.isLead() || person.role() != Role.GUEST && clock.asksWhoeverComesFirst();
+  }
+
+  /** Somebody looked at the computer's clock: it is right. */
   @PostMapping("/api/clock/confirmation")
   ClockPage confirm(@AuthenticationPrincipal SignedIn person) {
-    if (!person.isLead()) {
+    if (!mayAnswer(person)) {
       throw Refusal.forbidden("A lead says which clock is right; tell one.");
     }
     clock.confirm();
-    return look();
+    return look(person);
   }
 }

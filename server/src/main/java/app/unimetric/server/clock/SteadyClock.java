@@ -29,12 +29,14 @@ public class SteadyClock extends Clock implements DisposableBean {
             thread.setDaemon(true);
             return thread;
           });
+  private final @Nullable Instant lastSeen;
   private SteadyTime time;
 
   SteadyClock(ClockMapper mapper) {
     this.mapper = mapper;
-    time = SteadyTime.begin(Instant.now(), System.nanoTime(), mapper.lastSeen());
-    beat.scheduleWithFixedDelay(this::beat, 0, BEAT_SECONDS, TimeUnit.SECONDS);
+    lastSeen = mapper.lastSeen();
+    time = SteadyTime.begin(Instant.now(), System.nanoTime(), lastSeen, false);
+    beat.scheduleWithFixedDelay(this::beat, BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
   }
 
   @Override
@@ -51,6 +53,21 @@ public class SteadyClock extends Clock implements DisposableBean {
   synchronized @Nullable String question() {
     instant();
     return time.question();
+  }
+
+  /** Whether whoever comes first may answer; else a lead does. */
+  synchronized boolean asksWhoeverComesFirst() {
+    return time.asksWhoeverComesFirst();
+  }
+
+  /** When the time was last kept before this start; null at the first one. */
+  public @Nullable Instant lastSeen() {
+    return lastSeen;
+  }
+
+  /** Told before anybody is answered: something was still to cure when the server stopped. */
+  public synchronized void somethingCures() {
+    time = SteadyTime.begin(Instant.now(), System.nanoTime(), lastSeen, true);
   }
 
   /** A person says that the computer's clock is right. */

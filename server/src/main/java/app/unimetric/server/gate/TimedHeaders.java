@@ -52,11 +52,15 @@ public final class TimedHeaders extends Http11NioProtocol {
   }
 
   private static boolean isTooLate(Processor processor, long now) {
+    // What stands with a connection while no thread works on it is a head half read, or waits.
     org.apache.coyote.Request request = processor.getRequest();
-    if (request == null || request.getRequestProcessor().getStage() != Constants.STAGE_PARSE) {
+    if (request == null || processor.isAsync() || processor.isUpgrade()) {
       return false;
     }
+    int stage = request.getRequestProcessor().getStage();
     long began = request.getStartTimeNanos();
-    return began >= 0 && now - began > LONGEST.toNanos();
+    return (stage == Constants.STAGE_PARSE || stage == Constants.STAGE_ENDED)
+        && began >= 0
+        && now - began > LONGEST.toNanos();
   }
 }

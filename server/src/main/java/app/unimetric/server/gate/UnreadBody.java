@@ -29,11 +29,12 @@ final class UnreadBody extends ValveBase {
   @Override
   public void invoke(Request request, Response response) throws IOException, ServletException {
     Wire.keepWith(request);
+    if (!request.getCoyoteRequest().isFinished()) {
+      // Taken back as soon as the body is here.
+      response.setHeader(HttpHeaders.CONNECTION, "close");
+    }
     getNext().invoke(request, response);
     if (!request.isAsync() && !request.getCoyoteRequest().isFinished()) {
-      if (!response.isCommitted()) {
-        response.setHeader(HttpHeaders.CONNECTION, "close");
-      }
       response.finishResponse();
       linger(request);
     }

@@ -3,6 +3,7 @@ package app.unimetric.server.gate;
 import jakarta.servlet.http.HttpServletRequest;
 import org.apache.catalina.connector.Request;
 import org.apache.coyote.ActionCode;
+import org.springframework.http.HttpHeaders;
 
 /** The connection a request came by, to be given up where waiting for it would cost others. */
 public final class Wire {
@@ -15,6 +16,17 @@ public final class Wire {
 
   static void keepWith(Request request) {
     request.setAttribute(ATTRIBUTE, new Wire(request));
+  }
+
+  /** The body of a request is here, so that its connection may go on. */
+  public static void hasAll(HttpServletRequest request) {
+    if (request.getAttribute(ATTRIBUTE) instanceof Wire wire) {
+      wire.request
+          .getResponse()
+          .getCoyoteResponse()
+          .getMimeHeaders()
+          .removeHeader(HttpHeaders.CONNECTION);
+    }
   }
 
   /**

@@ -8,7 +8,7 @@ import java.util.UUID;
  * A record as it goes out, with what was added since.
  *
  * @param fingerprint SHA-256 of the record's bytes, as kept when it was made
- * @param intact whether the bytes still have it
+ * @param intact whether the bytes still have it, and the entries they were made of are unchanged
  */
 record RecordPaper(UUID jobId, String fingerprint, boolean intact, List<Addendum> addenda) {
   RecordPaper {
@@ -19,7 +19,7 @@ record RecordPaper(UUID jobId, String fingerprint, boolean intact, List<Addendum
     return new RecordPaper(
         row.jobId(),
         row.fingerprint(),
-        new OpenRecord(row.json()).fingerprint().equals(row.fingerprint()),
+        row.logIntact() && new OpenRecord(row.json()).fingerprint().equals(row.fingerprint()),
         addenda);
   }
 }

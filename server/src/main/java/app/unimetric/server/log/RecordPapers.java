@@ -111,7 +111,7 @@ public class RecordPapers {
                 line.signedAt()));
     mapper.keep(line.jobId(), made.json(), made.fingerprint());
     PaperRow now = mapper.paper(line.jobId());
-    return now == null ? new PaperRow(line.jobId(), made.json(), made.fingerprint()) : now;
+    return now == null ? new PaperRow(line.jobId(), made.json(), made.fingerprint(), true) : now;
   }
 
   /**

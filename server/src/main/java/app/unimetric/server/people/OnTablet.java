@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpSession;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +21,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class OnTablet {
-  private static final String ATTRIBUTE = "unimetric.onTablet";
+  /** One for each person, so that two who sign on at the same moment both stand. */
+  private static final String ATTRIBUTE = "unimetric.onTablet.";
+
   private static final Duration A_SHIFT = Duration.ofHours(12);
 
   private final People people;
@@ -36,16 +39,12 @@ public class OnTablet {
    */
   void signOn(HttpSession session, String name, String pin) {
     Signature person = people.witness(name, pin);
-    Map<UUID, Instant> known = new HashMap<>(until(session));
-    known.put(person.id(), clock.instant().plus(A_SHIFT));
-    session.setAttribute(ATTRIBUTE, known);
+    session.setAttribute(ATTRIBUTE + person.id(), clock.instant().plus(A_SHIFT));
   }
 
   /** Who has not signed on may sign off. */
   void signOff(HttpSession session, UUID personId) {
-    Map<UUID, Instant> known = new HashMap<>(until(session));
-    known.remove(personId);
-    session.setAttribute(ATTRIBUTE, known);
+    session.removeAttribute(ATTRIBUTE + personId);
   }
 
   /** Who is signed on beside whose session it is, as they are now. */
@@ -80,15 +79,13 @@ public class OnTablet {
   }
 
   private static Map<UUID, Instant> until(@Nullable HttpSession session) {
-    Object kept = session == null ? null : session.getAttribute(ATTRIBUTE);
     Map<UUID, Instant> until = new HashMap<>();
-    if (kept instanceof Map<?, ?> map) {
-      map.forEach(
-          (id, at) -> {
-            if (id instanceof UUID person && at instanceof Instant end) {
-              until.put(person, end);
-            }
-          });
+    if (session != null) {
+      for (String name : Collections.list(session.getAttributeNames())) {
+        if (name.startsWith(ATTRIBUTE) && session.getAttribute(name) instanceof Instant end) {
+          until.put(UUID.fromString(name.substring(ATTRIBUTE.length())), end);
+        }
+      }
     }
     return until;
   }

@@ -20,14 +20,17 @@ public class OpenSession {
   private final SecurityContextRepository contexts;
   private final SessionAuthenticationStrategy onSignIn;
   private final Settings settings;
+  private final DeviceMarks marks;
 
   OpenSession(
       SecurityContextRepository contexts,
       SessionAuthenticationStrategy onSignIn,
-      Settings settings) {
+      Settings settings,
+      DeviceMarks marks) {
     this.contexts = contexts;
     this.onSignIn = onSignIn;
     this.settings = settings;
+    this.marks = marks;
   }
 
   /** From here on this browser is the person's. */
@@ -41,6 +44,7 @@ public class OpenSession {
     context.setAuthentication(proof);
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, http, response);
+    marks.mark(http, response, person.name());
     HttpSession session = http.getSession();
     String agent = http.getHeader(HttpHeaders.USER_AGENT);
     session.setAttribute(Devices.AGENT, Devices.agent(agent == null ? "" : agent));

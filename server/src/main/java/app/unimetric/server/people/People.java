@@ -25,9 +25,17 @@ public class People implements UserDetailsService {
   private final Passwords passwords;
   private final Clock clock;
   private final Tries tries;
+  private final Hashing hashing;
   private final AuditLog audit;
 
-  People(PersonMapper mapper, Passwords passwords, Tries tries, AuditLog audit, Clock clock) {
+  People(
+      PersonMapper mapper,
+      Passwords passwords,
+      Tries tries,
+      Hashing hashing,
+      AuditLog audit,
+      Clock clock) {
+    this.hashing = hashing;
     this.mapper = mapper;
     this.tries = tries;
     this.audit = audit;
@@ -152,11 +160,18 @@ public class People implements UserDetailsService {
     }
   }
 
-  /** The person who gives name and PIN on someone else's tablet. */
+  /**
+   * The person who gives name and PIN on someone else's tablet. Asked before a transaction begins:
+   * it takes its time and counts whatever becomes of what is signed.
+   */
   public Signature witness(String name, String pin) {
     if (name.length() > LONGEST_NAME || pin.length() > LONGEST_PIN) {
       throw Refusal.forbidden("Name and PIN do not match.");
     }
+    return hashing.inTurn(() -> witnessInTurn(name, pin));
+  }
+
+  private Signature witnessInTurn(String name, String pin) {
     long tried = tries.begin(Tries.Kind.PIN, name);
     Person person = mapper.byName(Crew.plain(name));
     if (person == null

@@ -16,6 +16,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.AuthenticationManager;
@@ -46,6 +47,7 @@ class SessionController {
   private final Devices devices;
   private final Settings settings;
   private final Tries tries;
+  private final Hashing hashing;
   private final OnTablet onTablet;
   private final Clock clock;
 
@@ -57,6 +59,7 @@ class SessionController {
       Devices devices,
       Settings settings,
       Tries tries,
+      Hashing hashing,
       OnTablet onTablet,
       Clock clock) {
     this.authentication = authentication;
@@ -66,6 +69,7 @@ class SessionController {
     this.devices = devices;
     this.settings = settings;
     this.tries = tries;
+    this.hashing = hashing;
     this.onTablet = onTablet;
     this.clock = clock;
   }
@@ -146,6 +150,10 @@ class SessionController {
             "must have 1 to 200 characters.")
         .orThrow();
     http.setAttribute(AuditFilter.AS_WHOM, Crew.plain(request.name()));
+    return open(hashing.inTurn(() -> provedBy(request)), http, response);
+  }
+
+  private SignedIn provedBy(SignIn request) {
     long tried = tries.begin(Tries.Kind.PASSWORD, request.name());
     Authentication proof;
     try {
@@ -164,11 +172,9 @@ class SessionController {
       throw e;
     }
     tries.right(tried);
-    if (proof.getPrincipal() instanceof SignedIn person) {
-      people.keepAnew(person, request.password());
-      return open(person, http, response);
-    }
-    return answer(null, null);
+    SignedIn person = (SignedIn) Objects.requireNonNull(proof.getPrincipal());
+    people.keepAnew(person, request.password());
+    return person;
   }
 
   /**
@@ -184,6 +190,10 @@ class SessionController {
       throw Refusal.unauthenticated(NO_INVITATION);
     }
     http.setAttribute(AuditFilter.AS_WHOM, Crew.plain(request.name()));
+    return open(hashing.inTurn(() -> chosenBy(request)), http, response);
+  }
+
+  private SignedIn chosenBy(First request) {
     long tried = tries.begin(Tries.Kind.PASSWORD, request.name());
     Person person = people.invited(request.name(), request.word());
     if (person == null) {
@@ -198,10 +208,7 @@ class SessionController {
             : problems.under("", () -> passwords.pin(request.pin(), leastPin()));
     problems.orThrow();
     tries.right(tried);
-    return open(
-        people.choose(person, String.valueOf(password), pin, "chose password and PIN"),
-        http,
-        response);
+    return people.choose(person, String.valueOf(password), pin, "chose password and PIN");
   }
 
   /** What is changed of one's own proof: the password of today comes with it. */
@@ -218,7 +225,9 @@ class SessionController {
     Person own = proved(person, request.password());
     Problems problems = new Problems();
     String digest =
-        problems.under("new", () -> passwords.password(request.newPassword(), own.name()));
+        hashing.inTurn(
+            () ->
+                problems.under("new", () -> passwords.password(request.newPassword(), own.name())));
     problems.orThrow();
     SignedIn now = people.choose(own, String.valueOf(digest), null, "chose another password");
     HttpSession session = http.getSession(false);
@@ -233,13 +242,19 @@ class SessionController {
       HttpServletRequest http) {
     Person own = proved(person, request.password());
     Problems problems = new Problems();
-    String digest = problems.under("new", () -> passwords.pin(request.newPin(), leastPin()));
+    String digest =
+        hashing.inTurn(
+            () -> problems.under("new", () -> passwords.pin(request.newPin(), leastPin())));
     problems.orThrow();
     people.choosePin(own, String.valueOf(digest));
     return answer(person, http.getSession(false));
   }
 
   private Person proved(SignedIn person, String password) {
+    return hashing.inTurn(() -> provedInTurn(person, password));
+  }
+
+  private Person provedInTurn(SignedIn person, String password) {
     long tried = tries.begin(Tries.Kind.PASSWORD, person.name());
     Person own = people.byId(person.id());
     if (own == null || !passwords.matches(password, own.passwordHash())) {

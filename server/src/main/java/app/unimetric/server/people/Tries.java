@@ -7,15 +7,15 @@ import java.time.Instant;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 
 /**
- * Slows guessing down, by name and by address, counted in the database so that all servers count
- * together. Whoever is right from where they usually come in is never kept out by the wrong tries
- * of strangers elsewhere.
+ * Slows guessing down, by name and by place, counted in the database so that all servers count
+ * together. A place is a device somebody signed in on before, else an address. Whoever is right
+ * from where they usually come in is never kept out by the wrong tries of strangers elsewhere, be
+ * it at the same address.
  */
 @Service
 class Tries {
@@ -33,9 +33,11 @@ class Tries {
   private static final int STRANGERS_WAIT_SECONDS = 2;
   private static final int LONGEST_NAME = 200;
   private final TryMapper mapper;
+  private final DeviceMarks marks;
 
-  Tries(TryMapper mapper) {
+  Tries(TryMapper mapper, DeviceMarks marks) {
     this.mapper = mapper;
+    this.marks = marks;
   }
 
   /** What is tried. */
@@ -58,13 +60,14 @@ class Tries {
    * @return to tell that it was right
    * @throws Refusal when it comes too soon after wrong ones
    */
-  @Transactional(propagation = Propagation.REQUIRES_NEW)
+  @Transactional
   public long begin(Kind kind, String typed) {
     String name = normal(typed);
-    String address = address();
+    DeviceMarks.Place place = marks.place(name);
+    String address = place.id();
     Instant now = mapper.now();
     TryCount of = mapper.count(kind, name, address);
-    int wait = waitSeconds(of, now);
+    int wait = waitSeconds(place.isNamesOwn() ? of.knownHere() : of, now);
     if (wait > 0) {
       throw Refusal.tooMany(
           "Too many wrong tries; wait " + (wait == 1 ? "a second" : wait + " seconds") + ".");
@@ -92,7 +95,7 @@ class Tries {
   }
 
   /** It was right: wrong ones before it from here count no longer. */
-  @Transactional(propagation = Propagation.REQUIRES_NEW)
+  @Transactional
   public void right(long id) {
     mapper.right(id);
     mapper.forgetOld();

@@ -21,4 +21,10 @@ record TryCount(
     @Nullable Instant lastOfAddress,
     int ofStrangers,
     @Nullable Instant lastOfName,
-    boolean isKnownHere) {}
+    boolean isKnownHere) {
+
+  /** The same where it is known otherwise that this name comes in from here. */
+  TryCount knownHere() {
+    return new TryCount(wrong, last, ofAddress, lastOfAddress, ofStrangers, lastOfName, true);
+  }
+}

@@ -38,6 +38,10 @@ public final class Refusal extends RuntimeException {
     return new Refusal(HttpStatus.TOO_MANY_REQUESTS, message, Map.of());
   }
 
+  public static Refusal busy(String message) {
+    return new Refusal(HttpStatus.SERVICE_UNAVAILABLE, message, Map.of());
+  }
+
   public static Refusal noRoom(String message) {
     return new Refusal(HttpStatus.INSUFFICIENT_STORAGE, message, Map.of());
   }

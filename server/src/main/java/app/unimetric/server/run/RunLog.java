@@ -43,6 +43,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** What was said at the bench is appended; where a run stands is the core's replay of it. */
 @Service
@@ -59,6 +60,7 @@ public class RunLog {
   private final People people;
   private final SignOff signOff;
   private final ApplicationEventPublisher events;
+  private final TransactionTemplate transaction;
 
   RunLog(
       RunMapper mapper,
@@ -67,7 +69,9 @@ public class RunLog {
       Sheets sheets,
       People people,
       SignOff signOff,
-      ApplicationEventPublisher events) {
+      ApplicationEventPublisher events,
+      TransactionTemplate transaction) {
+    this.transaction = transaction;
     this.mapper = mapper;
     this.played = played;
     this.jobs = jobs;
@@ -181,7 +185,6 @@ public class RunLog {
    * @param today the day in the workshop, for what a signature begins
    * @param who tells whose word it is, of who is said to say it
    */
-  @Transactional
   public Moved say(
       UUID jobId,
       String device,
@@ -191,6 +194,39 @@ public class RunLog {
       Instant receivedAt,
       LocalDate today,
       Function<@Nullable UUID, Signature> who) {
+    Map<UUID, Signature> witnesses = witnesses(jobId, said);
+    return Objects.requireNonNull(
+        transaction.execute(
+            status ->
+                append(jobId, device, sentAt, known, said, receivedAt, today, who, witnesses)));
+  }
+
+  /** PINs are looked at before anything is held: of entries that are there already, none is. */
+  private Map<UUID, Signature> witnesses(UUID jobId, List<Said> said) {
+    Map<UUID, Signature> witnesses = new HashMap<>();
+    for (Said one : said) {
+      Said.Witness given = one.witness();
+      if (given != null && takesWitness(one.kind()) && !isThere(jobId, one.id())) {
+        witnesses.put(one.id(), people.witness(given.name(), given.pin()));
+      }
+    }
+    return witnesses;
+  }
+
+  private boolean isThere(UUID jobId, UUID entryId) {
+    return played.find(jobId).flatMap(p -> p.replay().find(entryId)).isPresent();
+  }
+
+  private Moved append(
+      UUID jobId,
+      String device,
+      @Nullable Instant sentAt,
+      int known,
+      List<Said> said,
+      Instant receivedAt,
+      LocalDate today,
+      Function<@Nullable UUID, Signature> who,
+      Map<UUID, Signature> witnesses) {
     new Problems()
         .require(
             !device.isBlank() && device.length() <= LONGEST_DEVICE,
@@ -214,7 +250,7 @@ public class RunLog {
     for (int i = 0; i < said.size(); i++) {
       EntryTime time = EntryTime.of(said.get(i).doneAt(), sentAt, receivedAt, before.startedAt());
       Signature by = who.apply(said.get(i).by());
-      RunEvent event = unlessThere(before.replay(), fresh, said.get(i), i, time, by);
+      RunEvent event = unlessThere(before.replay(), fresh, said.get(i), i, time, by, witnesses);
       if (event != null) {
         if (said.get(i).counter() != next) {
           throw outOfOrder(next);
@@ -238,7 +274,13 @@ public class RunLog {
 
   /** What was said; null where it stands in the log, or earlier in the same sending, already. */
   private @Nullable RunEvent unlessThere(
-      Replay log, List<RunEvent> fresh, Said said, int index, EntryTime time, Signature by) {
+      Replay log,
+      List<RunEvent> fresh,
+      Said said,
+      int index,
+      EntryTime time,
+      Signature by,
+      Map<UUID, Signature> witnesses) {
     RunEvent there =
         fresh.stream()
             .filter(e -> e.id().equals(said.id()))
@@ -246,7 +288,7 @@ public class RunLog {
             .or(() -> log.find(said.id()))
             .orElse(null);
     if (there == null) {
-      return made(index, () -> said.saying().by(by, witness(said), time));
+      return made(index, () -> said.saying().by(by, witnesses.get(said.id()), time));
     }
     if (!there.saysTheSameAs(made(index, () -> said.saying().by(by, null, time)))) {
       throw usedForAnother();
@@ -278,13 +320,6 @@ public class RunLog {
   private static Refusal usedForAnother() {
     return Refusal.conflict(
         "An entry with this id says something else already; give a new one its own id.", Map.of());
-  }
-
-  private @Nullable Signature witness(Said said) {
-    Said.Witness given = said.witness();
-    return given == null || !takesWitness(said.kind())
-        ? null
-        : people.witness(given.name(), given.pin());
   }
 
   private static boolean takesWitness(EventKind kind) {

@@ -22,6 +22,12 @@ interface RunMapper {
 
   List<EventRow> events(@Param("jobId") UUID jobId, @Param("after") long after);
 
+  /**
+   * Jobs of which something may have been still to cure at a moment; no product takes longer than
+   * fourteen days.
+   */
+  List<UUID> mayCureAt(@Param("at") Instant at);
+
   List<RunEnd> ends(@Param("jobIds") String[] jobIds);
 
   void keepStandings(@Param("rows") List<StandingRow> rows);

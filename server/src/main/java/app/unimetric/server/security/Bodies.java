@@ -86,6 +86,7 @@ class Bodies {
     }
     ReadBody whole = new ReadBody(request);
     whole.is(new ByteArrayInputStream(in.readNBytes((int) length)));
+    Wire.hasAll(request);
     return whole;
   }
 
@@ -165,6 +166,7 @@ class Bodies {
       if (over.compareAndSet(false, true)) {
         stopLooking();
         whole.is(body.getInputStream());
+        Wire.hasAll(whole);
         next.go(waited, response, got);
       }
     }
@@ -176,7 +178,6 @@ class Bodies {
       }
       stopLooking();
       try {
-        response.setHeader(HttpHeaders.CONNECTION, "close");
         problems.write(response, status, words);
       } catch (IOException e) {
         LOG.debug("Nobody is left to read the answer: {}", e.toString());

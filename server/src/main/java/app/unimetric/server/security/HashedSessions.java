@@ -1,6 +1,8 @@
 package app.unimetric.server.security;
 
 import app.unimetric.server.gate.Asked;
+import app.unimetric.server.gate.Secret;
+import app.unimetric.server.gate.SecureCookies;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.http.HttpServletRequest;
@@ -27,11 +29,10 @@ class HashedSessions implements SessionIdGenerator, HttpSessionIdResolver {
       Caffeine.newBuilder().maximumSize(10_000).expireAfterWrite(Duration.ofMinutes(2)).build();
 
   HashedSessions(
-      @Value("${server.servlet.session.cookie.name}") String name,
-      @Value("${server.servlet.session.cookie.secure:false}") boolean secure) {
+      @Value("${server.servlet.session.cookie.name}") String name, SecureCookies secure) {
     DefaultCookieSerializer written = new DefaultCookieSerializer();
     written.setCookieName(name);
-    written.setUseSecureCookie(secure);
+    written.setUseSecureCookie(secure.isNeeded());
     written.setUseHttpOnlyCookie(true);
     written.setSameSite("Lax");
     cookie.setCookieSerializer(written);

@@ -1,6 +1,7 @@
 package app.unimetric.server.security;
 
 import app.unimetric.server.audit.AuditFilter;
+import app.unimetric.server.gate.SecureCookies;
 import app.unimetric.server.people.RightsNow;
 import app.unimetric.server.problem.ProblemWriter;
 import io.micrometer.observation.ObservationRegistry;
@@ -88,9 +89,9 @@ class SecurityConfig {
   }
 
   @Bean
-  CookieCsrfTokenRepository csrfTokens() {
+  CookieCsrfTokenRepository csrfTokens(SecureCookies secure) {
     CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
-    tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+    tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict").secure(secure.isNeeded()));
     return tokens;
   }
 
@@ -122,7 +123,8 @@ class SecurityConfig {
       SecurityContextRepository contexts,
       CookieCsrfTokenRepository tokens,
       RightsNow rights,
-      AuditFilter audit) {
+      AuditFilter audit,
+      SecureCookies secure) {
     return http.addFilterBefore(rights, AnonymousAuthenticationFilter.class)
         .addFilterBefore(audit, CsrfFilter.class)
         .addFilterAfter(new LateBodies(), AuthorizationFilter.class)
@@ -133,6 +135,8 @@ class SecurityConfig {
         .headers(
             h ->
                 h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT_POLICY))
+                    .httpStrictTransportSecurity(
+                        s -> s.requestMatcher(request -> secure.isNeeded()))
                     .referrerPolicy(
                         r ->
                             r.policy(

@@ -23,8 +23,14 @@ class SessionsTouchedSeldom implements SessionRepositoryCustomizer<JdbcIndexedSe
           OR s.MAX_INACTIVE_INTERVAL <> n.idle OR s.PRINCIPAL_NAME IS DISTINCT FROM n.who)
       """;
 
+  /** Two calls of one session may write the same for the first time; the later one stands. */
+  private static final String KEEP =
+      "INSERT INTO %TABLE_NAME%_ATTRIBUTES (SESSION_PRIMARY_ID, ATTRIBUTE_NAME, ATTRIBUTE_BYTES) VALUES (?, ?, ?)"
+          + " ON CONFLICT (SESSION_PRIMARY_ID, ATTRIBUTE_NAME) DO UPDATE SET ATTRIBUTE_BYTES = EXCLUDED.ATTRIBUTE_BYTES";
+
   @Override
   public void customize(JdbcIndexedSessionRepository sessions) {
+    sessions.setCreateSessionAttributeQuery(KEEP);
     sessions.setUpdateSessionQuery(UPDATE);
   }
 }

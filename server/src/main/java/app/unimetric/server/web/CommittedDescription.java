@@ -1,10 +1,8 @@
 package app.unimetric.server.web;
 
 import io.swagger.v3.oas.annotations.Hidden;
-import java.time.Duration;
+import java.io.IOException;
 import org.springframework.core.io.ClassPathResource;
-import org.springframework.core.io.Resource;
-import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,10 +15,14 @@ import org.springframework.web.bind.annotation.RestController;
 @Hidden
 @RestController
 class CommittedDescription {
+  private final MadeOnce description;
+
+  CommittedDescription() throws IOException {
+    description = new MadeOnce(new ClassPathResource("openapi.json").getContentAsByteArray());
+  }
+
   @GetMapping(path = "/v3/api-docs", produces = MediaType.APPLICATION_JSON_VALUE)
-  ResponseEntity<Resource> description() {
-    return ResponseEntity.ok()
-        .cacheControl(CacheControl.maxAge(Duration.ZERO).mustRevalidate())
-        .body(new ClassPathResource("openapi.json"));
+  ResponseEntity<byte[]> description() {
+    return description.answer();
   }
 }

@@ -19,8 +19,9 @@ import java.time.Clock;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -35,9 +36,17 @@ class FirstStart {
   private final People people;
   private final Settings settings;
   private final OpenSession sessions;
+  private final TransactionTemplate transaction;
   private final Clock clock;
 
-  FirstStart(FirstKey key, People people, Settings settings, OpenSession sessions, Clock clock) {
+  FirstStart(
+      FirstKey key,
+      People people,
+      Settings settings,
+      OpenSession sessions,
+      TransactionTemplate transaction,
+      Clock clock) {
+    this.transaction = transaction;
     this.key = key;
     this.people = people;
     this.settings = settings;
@@ -79,9 +88,7 @@ class FirstStart {
   record Begun(String lead) {}
 
   @PostMapping
-  @Transactional
-  public Begun begin(
-      @RequestBody Beginning b, HttpServletRequest http, HttpServletResponse response) {
+  Begun begin(@RequestBody Beginning b, HttpServletRequest http, HttpServletResponse response) {
     if (!people.nobody()) {
       throw Refusal.conflict(
           "Somebody has begun with this workshop already: sign in, or ask a lead to add you.",
@@ -92,6 +99,12 @@ class FirstStart {
       throw InvalidInput.at(
           "key", "is not the one shown where the workshop was started; copy it from there.");
     }
+    SignedIn lead = Objects.requireNonNull(transaction.execute(status -> begun(b)));
+    sessions.open(lead, http, response);
+    return new Begun(lead.name());
+  }
+
+  private SignedIn begun(Beginning b) {
     Problems problems = new Problems();
     TorqueUnit unit = TorqueUnit.ofCode(b.unit()).orElse(null);
     problems.require(unit != null, "unit", "is not one of the torque units.");
@@ -117,7 +130,6 @@ class FirstStart {
       throw new IllegalStateException();
     }
     settings.change(UUID.randomUUID(), 0, begun, clock.instant(), lead.signature());
-    sessions.open(lead, http, response);
-    return new Begun(lead.name());
+    return lead;
   }
 }

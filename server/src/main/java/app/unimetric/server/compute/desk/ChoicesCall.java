@@ -28,15 +28,20 @@ import app.unimetric.core.thread.ScrewThread;
 import app.unimetric.core.thread.ThreadSeries;
 import app.unimetric.documents.pack.UnsaidOfAJoint;
 import app.unimetric.server.compute.ComputeCall;
+import app.unimetric.server.web.MadeOnce;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What a desk offers to choose from, with the figures behind each choice. */
 @ComputeCall
@@ -105,9 +110,25 @@ public final class ChoicesCall {
     }
   }
 
-  @Operation(summary = "What the desks offer to choose from")
+  private final MadeOnce made;
+
+  ChoicesCall(JsonMapper json) {
+    made = new MadeOnce(json.writeValueAsBytes(choices()));
+  }
+
+  @Operation(
+      summary = "What the desks offer to choose from",
+      responses =
+          @ApiResponse(
+              responseCode = "200",
+              description = "OK",
+              content = @Content(schema = @Schema(implementation = Response.class))))
   @GetMapping(path = "/choices", consumes = MediaType.ALL_VALUE)
-  Response choices() {
+  ResponseEntity<byte[]> answer() {
+    return made.answer();
+  }
+
+  private static Response choices() {
     return new Response(
         ThreadSeries.all().stream()
             .map(

@@ -6,12 +6,17 @@ import app.unimetric.core.fit.UsualSize;
 import app.unimetric.core.pack.FitCall;
 import app.unimetric.core.quantity.Inch;
 import app.unimetric.server.compute.ComputeCall;
+import app.unimetric.server.web.MadeOnce;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What the fit desk offers to choose from. */
 @ComputeCall
@@ -35,9 +40,25 @@ public final class FitSizesCall {
       List<Size> sizes,
       List<Offered> fits) {}
 
-  @Operation(summary = "What the fit desk offers to choose from")
+  private final MadeOnce made;
+
+  FitSizesCall(JsonMapper json) {
+    made = new MadeOnce(json.writeValueAsBytes(sizes()));
+  }
+
+  @Operation(
+      summary = "What the fit desk offers to choose from",
+      responses =
+          @ApiResponse(
+              responseCode = "200",
+              description = "OK",
+              content = @Content(schema = @Schema(implementation = Response.class))))
   @GetMapping(path = "/fit-sizes", consumes = MediaType.ALL_VALUE)
-  Response sizes() {
+  ResponseEntity<byte[]> answer() {
+    return made.answer();
+  }
+
+  private static Response sizes() {
     SteererStack.Target usual = SteererStack.Target.USUAL;
     return new Response(
         Inch.MM,

@@ -1,4 +1,4 @@
-package app.unimetric.server.security;
+package app.unimetric.server.gate;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
