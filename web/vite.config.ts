@@ -1,6 +1,9 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { optimizeCss } from 'carbon-preprocess-svelte';
+import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { gzipSync } from 'node:zlib';
 import type { Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
@@ -14,6 +17,27 @@ function noForeignFonts(): Plugin {
       return id.includes('carbon-components-svelte') && id.endsWith('.css')
         ? { code: code.replace(/@font-face\s*\{[^}]*\}/g, ''), map: null }
         : undefined;
+    },
+  };
+}
+
+/** Each text is packed once here, and not again by the server for each who asks. */
+function packedOnce(): Plugin {
+  return {
+    name: 'packed-once',
+    enforce: 'post',
+    closeBundle: {
+      order: 'post',
+      sequential: true,
+      handler() {
+        const dist = fileURLToPath(new URL('dist', import.meta.url));
+        for (const name of readdirSync(dist, { recursive: true, encoding: 'utf8' })) {
+          if (/\.(js|css|html|svg|webmanifest)$/.test(name)) {
+            const file = join(dist, name);
+            writeFileSync(`${file}.gz`, gzipSync(readFileSync(file), { level: 9 }));
+          }
+        }
+      },
     },
   };
 }
@@ -45,6 +69,7 @@ export default defineConfig({
         icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
     }),
+    packedOnce(),
   ],
   build: { target: 'es2022', chunkSizeWarningLimit: 800 },
   resolve: {

@@ -8,9 +8,13 @@ import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
-/** Serves the screens: assets by name, and the page itself for every address of the application. */
+/**
+ * Serves the screens: assets by name, packed once when they were built, and the page itself for
+ * every address of the application.
+ */
 @Configuration
 class SinglePage implements WebMvcConfigurer {
   @Override
@@ -18,12 +22,15 @@ class SinglePage implements WebMvcConfigurer {
     registry
         .addResourceHandler("/assets/**")
         .addResourceLocations("classpath:/static/assets/")
-        .setCacheControl(CacheControl.maxAge(365, TimeUnit.DAYS).cachePublic().immutable());
+        .setCacheControl(CacheControl.maxAge(365, TimeUnit.DAYS).cachePublic().immutable())
+        .resourceChain(true)
+        .addResolver(new EncodedResourceResolver());
     registry
         .addResourceHandler("/**")
         .addResourceLocations("classpath:/static/")
         .setCacheControl(CacheControl.noCache())
         .resourceChain(true)
+        .addResolver(new EncodedResourceResolver())
         .addResolver(new PageFallback());
   }
 
