@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -46,5 +47,18 @@ class StrictJsonTest {
     assertThat(read.answers()).isNull();
     assertThat(read.gaps()).containsExactly(1.5, null);
     assertThat(read.anything()).containsEntry("x", null);
+  }
+
+  @Test
+  void aBoundedMapperStopsAtItsDepthAndAtItsCountOfTokens() {
+    JsonMapper bounded = StrictJson.bounded();
+    int deepest = StrictJson.DEEPEST;
+    assertThat(bounded.readTree("[".repeat(deepest) + "]".repeat(deepest)).isArray()).isTrue();
+    assertThatThrownBy(() -> bounded.readTree("[".repeat(deepest + 1) + "]".repeat(deepest + 1)))
+        .isInstanceOf(StreamConstraintsException.class);
+    int most = (int) StrictJson.MOST_TOKENS - 2;
+    assertThat(bounded.readTree("[" + "1,".repeat(most - 1) + "1]")).hasSize(most);
+    assertThatThrownBy(() -> bounded.readTree("[" + "1,".repeat(most) + "1]"))
+        .isInstanceOf(StreamConstraintsException.class);
   }
 }

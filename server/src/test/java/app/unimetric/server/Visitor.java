@@ -115,6 +115,14 @@ public final class Visitor {
     }
   }
 
+  /** Puts a cookie among those that are sent. */
+  public void cookie(String name, String value) {
+    HttpCookie cookie = new HttpCookie(name, value);
+    cookie.setPath("/");
+    cookie.setVersion(0);
+    cookies.getCookieStore().add(URI.create(url), cookie);
+  }
+
   public String url() {
     return url;
   }

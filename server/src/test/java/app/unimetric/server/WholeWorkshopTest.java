@@ -113,6 +113,11 @@ class WholeWorkshopTest {
       assertThat(bring(lead, zipped(torn)).status()).as("no count").isEqualTo(400);
       assertThat(lead.get("/api/machines").body()).isEmpty();
       assertThat(bring(lead, "no zip".getBytes(StandardCharsets.UTF_8)).status()).isEqualTo(400);
+      byte[] ends = new byte[99_000_000];
+      java.util.Arrays.fill(ends, (byte) '\n');
+      Answer bomb = bring(lead, zipped(Map.of("machines.csv", ends)));
+      assertThat(bomb.status()).as(bomb.detail()).isEqualTo(400);
+      assertThat(bomb.detail()).contains("24 MB of sheets and packs");
       assertThat(bring(lead, zipped(Map.of("../../etc/x", new byte[3]))).status()).isEqualTo(400);
 
       Answer came = bring(lead, all);
@@ -133,7 +138,7 @@ class WholeWorkshopTest {
     try (java.sql.Connection owner = workshop.asOwner();
         java.sql.Statement statement = owner.createStatement()) {
       statement.execute(
-          "TRUNCATE machine, torque_tool, stated_value, pack, shelf_part CASCADE; TRUNCATE brought_sheet CASCADE");
+          "SET session_replication_role = replica; TRUNCATE machine, torque_tool, stated_value, pack, shelf_part CASCADE; TRUNCATE brought_sheet CASCADE");
     } catch (java.sql.SQLException e) {
       throw new IllegalStateException(e);
     }

@@ -9,7 +9,9 @@ import de.siegmar.fastcsv.reader.CsvRecordHandler;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.Writer;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A table with a header. Reading takes RFC 4180 and its common relatives: comma, semicolon or tab
@@ -27,11 +29,17 @@ public record Table(List<String> header, List<Row> rows, String encoding, String
   private static final int LONGEST_ROW = 20_000;
   private static final int MOST_ROWS = 200_000;
 
+  /** Cells that hold something: each takes some hundred bytes, however short it is. */
+  static final int MOST_CELLS = 1_500_000;
+
   /** Rows times columns, empty ones too. */
-  private static final int MOST_CELLS = 3_000_000;
+  private static final int MOST_PLACES = 4_000_000;
+
+  /** The same word in many cells is kept once; so many different ones are remembered. */
+  private static final int MOST_WORDS = 50_000;
 
   /** What reading and judging the worst table takes that is let in, as measured. */
-  public static final long MOST_MEMORY_BYTES = 400L * 1024 * 1024;
+  public static final long MOST_MEMORY_BYTES = 300L * 1024 * 1024;
 
   private static final char[] SEPARATORS = {';', '\t', ','};
 
@@ -61,6 +69,8 @@ public record Table(List<String> header, List<Row> rows, String encoding, String
     }
     char between = separator(text.text());
     List<Row> rows = new ArrayList<>();
+    Map<String, String> words = new HashMap<>();
+    int cells = 0;
     List<String> header = null;
     try (CsvReader<CsvRecord> reader =
         CsvReader.builder()
@@ -80,10 +90,14 @@ public record Table(List<String> header, List<Row> rows, String encoding, String
         if (header == null) {
           header = record.getFields().stream().map(String::strip).toList();
         } else {
-          rows.add(row(record, header.size()));
-          if (rows.size() > MOST_ROWS || rows.size() * header.size() > MOST_CELLS) {
+          Row row = row(record, header.size(), words);
+          rows.add(row);
+          cells += (int) row.cells().stream().filter(c -> !c.isEmpty()).count();
+          if (rows.size() > MOST_ROWS
+              || cells > MOST_CELLS
+              || rows.size() * header.size() > MOST_PLACES) {
             throw InvalidInput.at(
-                "", "has more than 200 000 lines or 3 000 000 cells; bring it in parts.");
+                "", "has more than 200 000 lines or 1 500 000 cells; bring it in parts.");
           }
         }
       }
@@ -118,7 +132,7 @@ public record Table(List<String> header, List<Row> rows, String encoding, String
         + " characters a cell, and each opened quote closed.";
   }
 
-  private static Row row(CsvRecord record, int columns) {
+  private static Row row(CsvRecord record, int columns, Map<String, String> words) {
     if (record.getFieldCount() > columns) {
       for (int i = columns; i < record.getFieldCount(); i++) {
         if (!record.getField(i).isBlank()) {
@@ -132,9 +146,17 @@ public record Table(List<String> header, List<Row> rows, String encoding, String
     }
     List<String> cells = new ArrayList<>();
     for (int i = 0; i < columns; i++) {
-      cells.add(i < record.getFieldCount() ? unquoted(record.getField(i)) : "");
+      cells.add(i < record.getFieldCount() ? once(unquoted(record.getField(i)), words) : "");
     }
     return new Row(record.getStartingLineNumber(), cells);
+  }
+
+  private static String once(String cell, Map<String, String> words) {
+    String known = words.get(cell);
+    if (known == null && words.size() < MOST_WORDS) {
+      words.put(cell, cell);
+    }
+    return known == null ? cell : known;
   }
 
   /** What stands most often between the words of the header; a quoted one does not count. */

@@ -29,7 +29,7 @@ public final class Bounds {
   public static final long BODIES_BYTES = 48L * MB;
 
   public static final int OPEN_CALLS_AT_ONCE = 16;
-  public static final int LARGE_CALLS_AT_ONCE = 2;
+  public static final int LARGE_CALLS_AT_ONCE = 1;
   public static final int SHEETS_AT_ONCE = 1;
 
   /** Passwords and PINs: each takes a core and its memory for some hundredths of a second. */
@@ -79,8 +79,8 @@ public final class Bounds {
    */
   public static List<Part> parts(int connections, int threads) {
     return List.of(
-        new Part("the application itself, its caches filled", 170L * MB, 1),
-        new Part("a connection with its buffers, its head half read", 36L * KB, connections),
+        new Part("the application itself, its caches filled", 130L * MB, 1),
+        new Part("a connection with its buffers, its head half read", 56L * KB, connections),
         new Part("bodies on their way or being worked on, and once more as bytes", BODIES_BYTES, 2),
         new Part("a small call as JSON and as what it comes to", 8L * SMALL_CALL_BYTES, threads),
         new Part("a large call as JSON and as what it comes to", 45L * MB, LARGE_CALLS_AT_ONCE),

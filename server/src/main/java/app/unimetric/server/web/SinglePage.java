@@ -42,7 +42,7 @@ class SinglePage implements WebMvcConfigurer {
         return found;
       }
       boolean page =
-          !path.contains(".") && !path.startsWith("api/") && !path.startsWith("actuator/");
+          !path.contains(".") && !path.startsWith("api/") && !path.startsWith("actuator");
       return page ? super.getResource("index.html", location) : null;
     }
   }

@@ -156,6 +156,8 @@ class WholeIn {
         }
         passed += passedOver(zip);
       }
+    } catch (InvalidInput e) {
+      throw e;
     } catch (IOException | IllegalArgumentException e) {
       throw InvalidInput.at("file", "cannot be read as a zip file.");
     }

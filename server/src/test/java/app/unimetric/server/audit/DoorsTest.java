@@ -127,4 +127,44 @@ class DoorsTest {
   void eachCallIsOfItsKind(String method, String path, int status, AuditKind kind) {
     assertThat(AuditedCalls.kind(method, path, status)).isEqualTo(kind);
   }
+
+  /** Behind one router all have one address; the tablets of the workshop are known apart. */
+  @Test
+  void whoSignedInOnThisDeviceBeforeIsNotKeptOutByStrangersAtTheSameAddress() throws SQLException {
+    Visitor tablet = Visitor.signedIn(workshop, "Ilse");
+    tablet.delete("/api/session");
+    tablet.get("/api/session");
+    tries(
+        "INSERT INTO sign_in_try (kind, name, address) SELECT 'PASSWORD', 'nobody ' || i, '127.0.0.1' FROM generate_series(1, 190) i");
+    tries(
+        "INSERT INTO sign_in_try (kind, name, address) SELECT 'PASSWORD', 'ilse', '127.0.0.1' FROM generate_series(1, 40) i");
+    assertThat(tryAs("Ilse", "depot-ilse").status()).as("a device nobody knows").isEqualTo(429);
+    Answer known = tablet.post("/api/session", Map.of("name", "Ilse", "password", "depot-ilse"));
+    assertThat(known.status()).as(known.detail()).isEqualTo(200);
+  }
+
+  @Test
+  void onAKnownDeviceGuessingIsSlowedAllTheSame() {
+    Visitor tablet = Visitor.signedIn(workshop, "Ilse");
+    List<Integer> came = new ArrayList<>();
+    for (int i = 0; i < 6; i++) {
+      came.add(
+          tablet.post("/api/session", Map.of("name", "Ilse", "password", "guess-guess")).status());
+    }
+    assertThat(came).containsExactly(401, 401, 401, 401, 401, 429);
+  }
+
+  @Test
+  void aMarkOfADeviceThatWasMadeUpIsWorthNothing() throws SQLException {
+    tries(
+        "INSERT INTO sign_in_try (kind, name, address) SELECT 'PASSWORD', 'nobody ' || i, '127.0.0.1' FROM generate_series(1, 190) i");
+    Visitor stranger = new Visitor(workshop);
+    stranger.get("/api/session");
+    stranger.cookie("UNIMETRIC_DEVICE", "A".repeat(43));
+    assertThat(
+            stranger
+                .post("/api/session", Map.of("name", "Ilse", "password", "depot-ilse"))
+                .status())
+        .isEqualTo(429);
+  }
 }
