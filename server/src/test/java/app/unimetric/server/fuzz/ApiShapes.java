@@ -139,6 +139,39 @@ final class ApiShapes {
     return new Call(op.method(), path + query, type, body);
   }
 
+  /** Of so many calls one has its address written in another way than plainly. */
+  private static final int DISGUISED = 12;
+
+  private static final String[] BROKEN = {"%", "%zz", "%C3", "%FF", "%C0%AF", "%ED%A0%80", "%00"};
+
+  /**
+   * The address of a call as somebody writes it who wants to get past what guards it; null for most
+   * calls, which are written plainly.
+   */
+  String disguised(Call call) {
+    if (random.nextInt(DISGUISED) > 0) {
+      return null;
+    }
+    String path = call.path();
+    int at =
+        1
+            + random.nextInt(
+                Math.max(1, path.indexOf('?') < 0 ? path.length() - 1 : path.indexOf('?') - 1));
+    String hex = "%" + Integer.toHexString(path.charAt(at));
+    String broken = BROKEN[random.nextInt(BROKEN.length)];
+    return switch (random.nextInt(9)) {
+      case 0 -> path.substring(0, at) + hex + path.substring(at + 1);
+      case 1 -> path.substring(0, at) + "%25" + hex.substring(1) + path.substring(at + 1);
+      case 2 -> path.substring(0, at) + "/" + path.substring(at);
+      case 3 -> "/x/.." + path;
+      case 4 -> "/." + path;
+      case 5 -> path.replaceFirst("/api/", "/api;a=b/");
+      case 6 -> path.substring(0, at) + broken + path.substring(at);
+      case 7 -> path + (path.contains("?") ? "&" : "?") + "x=" + broken;
+      default -> path.replaceFirst("/api/", "/api%2f");
+    };
+  }
+
   private static String encoded(String text) {
     return java.net.URLEncoder.encode(text, java.nio.charset.StandardCharsets.UTF_8)
         .replace("+", "%20");
