@@ -73,6 +73,10 @@ export const here = {
   get workshop() {
     return session?.workshop ?? null;
   },
+  /** The largest files that are taken, in bytes. */
+  get largest() {
+    return session?.largest ?? null;
+  },
   /** What meters of machines can count. */
   get meters() {
     return session?.meters ?? [];

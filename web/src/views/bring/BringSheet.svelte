@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import { api, ask, type Schemas } from '../../api/client';
+  import { mayBeSent } from '../../api/large';
+  import { here } from '../../api/session.svelte';
   import { Submission } from '../../api/submission.svelte';
   import { moment } from '../../joint/figures';
   import { navigate } from '../../router';
@@ -38,7 +40,8 @@
     let stop = (): void => undefined;
     await sending.send(
       [file.name, file.size, file.lastModified],
-      (id) => {
+      async (id) => {
+        await mayBeSent(file, here.largest?.sheetBytes);
         stop = watched(id, (percent) => (reading = `${words}: ${percent} %`));
         return ask(
           api.POST('/api/sheets', {

@@ -1,9 +1,10 @@
 <script lang="ts">
   import { api, ask, type Schemas, type Trouble } from '../../api/client';
+  import { mayBeSent } from '../../api/large';
+  import { here } from '../../api/session.svelte';
   import { Submission } from '../../api/submission.svelte';
 
   let { taken }: { taken: () => void } = $props();
-  const MOST_BYTES = 2_000_000;
   let done = $state<Schemas['TakenPack'] | null>(null);
   const sending = new Submission();
   const trouble = $derived(sending.trouble);
@@ -26,7 +27,7 @@
 
   async function read(file: File): Promise<Schemas['TakenPack']> {
     const refuse = (detail: string): Trouble => ({ status: 400, detail, errors: [] });
-    if (file.size > MOST_BYTES) throw refuse('This file is larger than a pack may be (2 MB).');
+    await mayBeSent(file, here.largest?.packBytes);
     let document: Record<string, never>;
     try {
       document = JSON.parse(await file.text()) as Record<string, never>;

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { api, ask, type Schemas } from '../../api/client';
+  import { mayBeSent } from '../../api/large';
+  import { here } from '../../api/session.svelte';
   import { Submission } from '../../api/submission.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
 
@@ -14,14 +16,16 @@
     came = null;
     await sending.send(
       file.name,
-      () =>
-        ask(
+      async () => {
+        await mayBeSent(file, here.largest?.sheetBytes);
+        return ask(
           api.POST('/api/workshop/everything', {
             body: file as unknown as string,
             bodySerializer: (body) => body,
             headers: { 'Content-Type': 'application/octet-stream' },
           }),
-        ),
+        );
+      },
       (brought) => (came = brought),
     );
     input.value = '';

@@ -17,7 +17,7 @@ public final class Bounds {
   public static final int SMALL_CALL_BYTES = 64 * KB;
 
   /** A plan carries a whole pack, and so does a pack brought back. */
-  static final int LARGE_CALL_BYTES = 2 * MB;
+  public static final int LARGE_CALL_BYTES = 2 * MB;
 
   /** Devices make them smaller than a tenth of this. */
   static final int PHOTOGRAPH_BYTES = 8 * MB;

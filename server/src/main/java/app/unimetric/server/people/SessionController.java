@@ -7,6 +7,7 @@ import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.documents.settings.Right;
 import app.unimetric.documents.settings.WorkshopSettings;
 import app.unimetric.server.audit.AuditFilter;
+import app.unimetric.server.gate.Bounds;
 import app.unimetric.server.problem.Refusal;
 import app.unimetric.server.settings.Settings;
 import jakarta.servlet.http.HttpServletRequest;
@@ -92,6 +93,14 @@ class SessionController {
   record ThisWorkshop(String name, String unit, String currency, int leastPin) {}
 
   /**
+   * The largest files that are taken, so that a screen can say so before it sends one.
+   *
+   * @param packBytes of a pack
+   * @param sheetBytes of a sheet, and of a whole workshop
+   */
+  record Largest(int packBytes, int sheetBytes) {}
+
+  /**
    * Who is here, what day it is in the workshop, and the units there are.
    *
    * @param empty whether nobody has begun with this workshop yet
@@ -106,6 +115,7 @@ class SessionController {
       List<Unit> units,
       List<Meter> meters,
       ThisWorkshop workshop,
+      Largest largest,
       List<Right> rights) {}
 
   @GetMapping("/api/session")
@@ -323,6 +333,7 @@ class SessionController {
             .toList(),
         Arrays.stream(MeterKind.values()).map(k -> new Meter(k, k.sign(), k.counts())).toList(),
         new ThisWorkshop(own.name(), own.unit().code(), own.currency(), own.doors().leastPin()),
+        new Largest(Bounds.LARGE_CALL_BYTES, Bounds.SHEET_BYTES),
         person == null || person.role() == Role.GUEST
             ? List.of()
             : Right.all().stream().filter(r -> settings.allow(r, person.isLead())).toList());

@@ -2,8 +2,10 @@ package app.unimetric.server.problem;
 
 import java.net.ConnectException;
 import java.sql.SQLException;
+import java.sql.SQLRecoverableException;
 import java.sql.SQLTransientConnectionException;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.RecoverableDataAccessException;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
@@ -21,15 +23,23 @@ final class DatabaseAway {
           || t instanceof DataAccessResourceFailureException
           || t instanceof SQLTransientConnectionException
           || t instanceof ConnectException
-          || t instanceof SQLException sql && isConnection(sql.getSQLState())) {
+          || t instanceof SQLRecoverableException
+          || t instanceof RecoverableDataAccessException
+          || t instanceof SQLException sql && isConnection(sql)) {
         return true;
       }
     }
     return false;
   }
 
-  /** Class 08: connection exception; 57P: the server is shutting down or starting. */
-  private static boolean isConnection(@org.jspecify.annotations.Nullable String state) {
-    return state != null && (state.startsWith("08") || state.startsWith("57P"));
+  /**
+   * Class 08: connection exception; 57P: the server is shutting down or starting; none at all: the
+   * pool says that it closed a broken connection.
+   */
+  private static boolean isConnection(SQLException e) {
+    String state = e.getSQLState();
+    return state == null
+        ? String.valueOf(e.getMessage()).contains("closed")
+        : state.startsWith("08") || state.startsWith("57P");
   }
 }
