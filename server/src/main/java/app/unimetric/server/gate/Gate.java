@@ -7,7 +7,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Locale;
-import java.util.concurrent.Semaphore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -23,58 +22,15 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class Gate extends OncePerRequestFilter {
-  /** Of the two hundred threads of the web server; the others are for who is signed in. */
-  static final int STRANGERS_AT_ONCE = 100;
-
-  /** So many strangers are told that it is too much; beyond that the connection just ends. */
-  private static final int TOLD_AT_ONCE = 16;
-
   private final ProblemWriter problems;
-  private final KnownSessions sessions;
-  private final Semaphore strangers = new Semaphore(STRANGERS_AT_ONCE);
-  private final Semaphore told = new Semaphore(TOLD_AT_ONCE);
 
-  Gate(ProblemWriter problems, KnownSessions sessions) {
+  Gate(ProblemWriter problems) {
     this.problems = problems;
-    this.sessions = sessions;
   }
 
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
-      throws ServletException, IOException {
-    if (sessions.isSomebodys(request)) {
-      judge(request, response, chain);
-    } else if (strangers.tryAcquire()) {
-      try {
-        judge(request, response, chain);
-      } finally {
-        strangers.release();
-      }
-    } else {
-      turnAway(request, response);
-    }
-  }
-
-  /** Telling takes a thread too, as long as nobody reads it. */
-  private void turnAway(HttpServletRequest request, HttpServletResponse response)
-      throws IOException {
-    if (!told.tryAcquire()) {
-      Wire.hangUp(request);
-      return;
-    }
-    try {
-      response.setHeader(HttpHeaders.RETRY_AFTER, "2");
-      problems.write(
-          response,
-          HttpStatus.SERVICE_UNAVAILABLE,
-          "Too many ask here at once; try again in a moment.");
-    } finally {
-      told.release();
-    }
-  }
-
-  private void judge(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     Asked asked;
     try {

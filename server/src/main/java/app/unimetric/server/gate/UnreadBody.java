@@ -28,7 +28,6 @@ final class UnreadBody extends ValveBase {
 
   @Override
   public void invoke(Request request, Response response) throws IOException, ServletException {
-    Wire.keepWith(request);
     if (!request.getCoyoteRequest().isFinished()) {
       // Taken back as soon as the body is here.
       response.setHeader(HttpHeaders.CONNECTION, "close");
@@ -56,7 +55,7 @@ final class UnreadBody extends ValveBase {
     } catch (IOException e) {
       // Likewise.
     }
-    Wire.readNoMore(request.getRequest());
+    Wire.readNoMore(request);
   }
 
   /** What is still coming. */
@@ -102,7 +101,7 @@ final class UnreadBody extends ValveBase {
 
     private void end() {
       if (over.compareAndSet(false, true)) {
-        Wire.readNoMore(request.getRequest());
+        Wire.readNoMore(request);
         waited.complete();
       }
     }

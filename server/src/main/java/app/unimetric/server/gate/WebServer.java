@@ -7,9 +7,15 @@ import org.springframework.stereotype.Component;
 /** Puts the gate's parts into the web server. */
 @Component
 class WebServer implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
+  private final KnownSessions sessions;
+
+  WebServer(KnownSessions sessions) {
+    this.sessions = sessions;
+  }
+
   @Override
   public void customize(TomcatServletWebServerFactory factory) {
     factory.setProtocol(TimedHeaders.class.getName());
-    factory.addEngineValves(new UnreadBody());
+    factory.addEngineValves(new Strangers(sessions), new UnreadBody());
   }
 }
