@@ -36,7 +36,12 @@ class CallLimits extends OncePerRequestFilter {
   private final ProblemWriter problems;
   private final Bodies bodies;
   private final Turns openCalls = new Turns(Bounds.OPEN_CALLS_AT_ONCE, 1000);
-  private final Turns hashing = new Turns(Bounds.HASHED_AT_ONCE, 200);
+
+  /**
+   * Whoever waits longer than some seconds asks again: what nobody waits for is not to be worked.
+   */
+  private final Turns hashing = new Turns(Bounds.HASHED_AT_ONCE, 40);
+
   private final Turns large = new Turns(Bounds.LARGE_CALLS_AT_ONCE, 50);
   private final Turns sheets = new Turns(Bounds.SHEETS_AT_ONCE, 20);
   private final int perMinute;
