@@ -33,7 +33,7 @@ public final class Bounds {
   public static final int SHEETS_AT_ONCE = 1;
 
   /** Passwords and PINs: each takes a core and its memory for some hundredths of a second. */
-  public static final int HASHED_AT_ONCE = 2;
+  public static final int HASHED_AT_ONCE = 4;
 
   /** Pictures that are decoded. */
   public static final int PICTURES_AT_ONCE = 1;

@@ -70,15 +70,17 @@ class Calls {
 
   /** Calls soon; of several about the same only the latest. */
   void say(Word word) {
-    String about =
-        word instanceof Word.Here h ? h.jobId() + " " + h.device() : word.jobId().toString();
     lock.lock();
     try {
-      toSay.put(about, word);
+      toSay.put(about(word), word);
       work.signal();
     } finally {
       lock.unlock();
     }
+  }
+
+  private static String about(Word word) {
+    return word instanceof Word.Here h ? h.jobId() + " " + h.device() : word.jobId().toString();
   }
 
   private List<Word> next() throws InterruptedException {
@@ -87,9 +89,19 @@ class Calls {
       while (toSay.isEmpty()) {
         work.await();
       }
-      List<Word> words = List.copyOf(toSay.values());
-      toSay.clear();
-      return words;
+      return List.copyOf(toSay.values());
+    } finally {
+      lock.unlock();
+    }
+  }
+
+  /**
+   * A word is kept until it is said: its connection may have died while there was nothing to say.
+   */
+  private void said(Word word) {
+    lock.lock();
+    try {
+      toSay.remove(about(word), word);
     } finally {
       lock.unlock();
     }
@@ -104,10 +116,11 @@ class Calls {
             say.setString(1, CHANNEL);
             say.setString(2, word.written());
             say.execute();
+            said(word);
           }
         }
       } catch (SQLException e) {
-        LOG.debug("calls are lost until the database is back", e);
+        LOG.debug("calls wait until the database is back", e);
         rest();
       } catch (InterruptedException e) {
         return;

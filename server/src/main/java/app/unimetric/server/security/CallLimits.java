@@ -35,15 +35,14 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class CallLimits extends OncePerRequestFilter {
   private final ProblemWriter problems;
   private final Bodies bodies;
-  private final Turns openCalls = new Turns(Bounds.OPEN_CALLS_AT_ONCE, 1000);
+  private final Turns openCalls =
+      new Turns(Bounds.OPEN_CALLS_AT_ONCE, 1000, Duration.ofSeconds(20));
 
-  /**
-   * Whoever waits longer than some seconds asks again: what nobody waits for is not to be worked.
-   */
-  private final Turns hashing = new Turns(Bounds.HASHED_AT_ONCE, 40);
+  /** People give up after some ten seconds. */
+  private final Turns hashing = new Turns(Bounds.HASHED_AT_ONCE, 40, Duration.ofSeconds(6));
 
-  private final Turns large = new Turns(Bounds.LARGE_CALLS_AT_ONCE, 50);
-  private final Turns sheets = new Turns(Bounds.SHEETS_AT_ONCE, 20);
+  private final Turns large = new Turns(Bounds.LARGE_CALLS_AT_ONCE, 50, Duration.ofSeconds(60));
+  private final Turns sheets = new Turns(Bounds.SHEETS_AT_ONCE, 20, Duration.ofMinutes(5));
   private final int perMinute;
   private final Cache<String, Bucket> addresses =
       Caffeine.newBuilder().maximumSize(50_000).expireAfterAccess(Duration.ofMinutes(5)).build();
@@ -160,9 +159,10 @@ class CallLimits extends OncePerRequestFilter {
   }
 
   private void take(Turns turns, AsyncContext waited, HttpServletResponse response) {
-    if (turns.take(waited)) {
-      return;
-    }
+    turns.take(waited, () -> refuse(waited, response));
+  }
+
+  private void refuse(AsyncContext waited, HttpServletResponse response) {
     try {
       response.setHeader(HttpHeaders.RETRY_AFTER, "1");
       problems.write(
@@ -172,7 +172,15 @@ class CallLimits extends OncePerRequestFilter {
     } catch (IOException e) {
       logger.debug("Nobody is left to read the answer", e);
     } finally {
+      end(waited);
+    }
+  }
+
+  private void end(AsyncContext waited) {
+    try {
       waited.complete();
+    } catch (IllegalStateException e) {
+      logger.debug("It ended when its sender went", e);
     }
   }
 

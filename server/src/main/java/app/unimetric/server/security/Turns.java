@@ -3,6 +3,7 @@ package app.unimetric.server.security;
 import jakarta.servlet.AsyncContext;
 import jakarta.servlet.AsyncEvent;
 import jakarta.servlet.AsyncListener;
+import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.Queue;
 
@@ -13,13 +14,21 @@ import java.util.Queue;
 final class Turns {
   private final int atOnce;
   private final int mostWaiting;
-  private final Queue<AsyncContext> waiting = new ArrayDeque<>();
+  private final Duration longestWait;
+  private final Queue<Waiting> waiting = new ArrayDeque<>();
   private int running;
 
-  Turns(int atOnce, int mostWaiting) {
+  /**
+   * @param longestWait what has waited longer is refused: who sent it has most likely asked again
+   *     meanwhile, and work for nobody would hold up all behind it
+   */
+  Turns(int atOnce, int mostWaiting, Duration longestWait) {
     this.atOnce = atOnce;
     this.mostWaiting = mostWaiting;
+    this.longestWait = longestWait;
   }
+
+  private record Waiting(AsyncContext call, long sinceNanos, Runnable refuse) {}
 
   /** Takes a turn at once, where nobody waits for one; it is given back by {@link #leave}. */
   synchronized boolean enter() {
@@ -35,40 +44,56 @@ final class Turns {
   }
 
   /**
-   * Goes on with a call now or later.
-   *
-   * @return false where too many wait already
+   * Goes on with a call now or later, or refuses it: at once where too many wait, later where it
+   * waited too long.
    */
-  boolean take(AsyncContext call) {
+  void take(AsyncContext call, Runnable refuse) {
+    boolean tooMany;
     synchronized (this) {
-      if (running >= atOnce) {
-        return waiting.size() < mostWaiting && waiting.add(call);
+      if (running < atOnce) {
+        running++;
+        tooMany = false;
+      } else if (waiting.size() < mostWaiting) {
+        waiting.add(new Waiting(call, System.nanoTime(), refuse));
+        return;
+      } else {
+        tooMany = true;
       }
-      running++;
     }
-    go(call);
-    return true;
+    if (tooMany) {
+      refuse.run();
+    } else if (!went(call)) {
+      next();
+    }
   }
 
-  private void go(AsyncContext call) {
-    call.addListener(new Through());
-    call.dispatch();
+  /** Whether a call went on; its sender may have gone meanwhile. */
+  private boolean went(AsyncContext call) {
+    try {
+      call.addListener(new Through());
+      call.dispatch();
+      return true;
+    } catch (IllegalStateException e) {
+      return false;
+    }
   }
 
+  /** Hands a turn on to the first who still waits for it. */
   private void next() {
-    AsyncContext call;
-    synchronized (this) {
-      call = waiting.poll();
-      if (call == null) {
-        running--;
+    while (true) {
+      Waiting first;
+      synchronized (this) {
+        first = waiting.poll();
+        if (first == null) {
+          running--;
+          return;
+        }
+      }
+      if (System.nanoTime() - first.sinceNanos() > longestWait.toNanos()) {
+        first.refuse().run();
+      } else if (went(first.call())) {
         return;
       }
-    }
-    try {
-      go(call);
-    } catch (IllegalStateException e) {
-      // Its sender has gone meanwhile.
-      next();
     }
   }
 

@@ -11,6 +11,7 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,6 +65,11 @@ class PulseTest {
         workshop.startPostgres();
       }
     }
+  }
+
+  @AfterEach
+  void forgetDeadConnections() {
+    workshop.forgetDeadConnections();
   }
 
   private static String said(int port) throws IOException {

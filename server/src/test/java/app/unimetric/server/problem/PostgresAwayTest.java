@@ -13,10 +13,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 @InWorkshop
 class PostgresAwayTest {
+  @AfterEach
+  void forgetDeadConnections(Workshop workshop) {
+    workshop.forgetDeadConnections();
+  }
+
   /** A connection used just before is found dead by the first who asks, once for each of them. */
   private static int onceItIsBack(Visitor who) {
     int status = 503;

@@ -6,13 +6,16 @@ import jakarta.servlet.AsyncContext;
 import jakarta.servlet.AsyncEvent;
 import jakarta.servlet.AsyncListener;
 import java.lang.reflect.Proxy;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Calls that anybody may make take turns. */
 class TurnsTest {
+  private static final Duration LONG = Duration.ofHours(1);
   private final List<String> gone = new ArrayList<>();
+  private final List<String> refused = new ArrayList<>();
 
   /**
    * A call that is waited for: it notes when it goes on, and tells its listeners when it is
@@ -39,16 +42,21 @@ class TurnsTest {
             });
   }
 
+  private void take(Turns turns, AsyncContext call, String name) {
+    turns.take(call, () -> refused.add(name));
+  }
+
   @Test
   void soManyAtOnceSomeWaitInTheirOrderAndTheRestComesBack() {
-    Turns calls = new Turns(2, 2);
+    Turns calls = new Turns(2, 2, LONG);
     assertThat(calls.enter()).isTrue();
     AsyncContext first = call("first");
-    assertThat(calls.take(first)).isTrue();
+    take(calls, first, "first");
     assertThat(gone).containsExactly("first");
-    assertThat(calls.take(call("second"))).isTrue();
-    assertThat(calls.take(call("third"))).isTrue();
-    assertThat(calls.take(call("fourth"))).as("too many wait").isFalse();
+    take(calls, call("second"), "second");
+    take(calls, call("third"), "third");
+    take(calls, call("fourth"), "fourth");
+    assertThat(refused).as("too many wait").containsExactly("fourth");
     assertThat(gone).as("they wait").containsExactly("first");
     first.complete();
     assertThat(gone).containsExactly("first", "second");
@@ -59,8 +67,40 @@ class TurnsTest {
   }
 
   @Test
+  void whatWaitedTooLongIsRefusedAndTheTurnGoesToTheNext() {
+    Turns calls = new Turns(1, 9, Duration.ZERO);
+    assertThat(calls.enter()).isTrue();
+    take(calls, call("late"), "late");
+    take(calls, call("later"), "later");
+    calls.leave();
+    assertThat(gone).isEmpty();
+    assertThat(refused).containsExactly("late", "later");
+    assertThat(calls.enter()).as("the turn is free again").isTrue();
+  }
+
+  @Test
+  void aCallWhoseSenderHasGoneKeepsNoTurn() {
+    AsyncContext left =
+        (AsyncContext)
+            Proxy.newProxyInstance(
+                getClass().getClassLoader(),
+                new Class<?>[] {AsyncContext.class},
+                (proxy, method, args) -> {
+                  throw new IllegalStateException("it ended");
+                });
+    Turns calls = new Turns(1, 9, LONG);
+    take(calls, left, "left");
+    assertThat(calls.enter()).as("taken at once").isTrue();
+    take(calls, left, "left");
+    take(calls, call("next"), "next");
+    calls.leave();
+    assertThat(gone).as("taken after a wait").containsExactly("next");
+    assertThat(refused).isEmpty();
+  }
+
+  @Test
   void aTurnGivenBackIsThereForTheNext() {
-    Turns calls = new Turns(1, 1);
+    Turns calls = new Turns(1, 1, LONG);
     for (int i = 0; i < 3; i++) {
       assertThat(calls.enter()).isTrue();
       assertThat(calls.enter()).isFalse();
