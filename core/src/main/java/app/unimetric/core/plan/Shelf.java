@@ -106,8 +106,8 @@ public record Shelf(List<Product> products, List<Part> parts, double benchC) {
             Comparator.comparing(
                     (Product p) -> joints.stream().anyMatch(j -> p.sheet().refuses(j) != null))
                 .thenComparing(p -> p.expired(today))
-                .thenComparing(p -> !p.sheet().statesTimes())
-                .thenComparing(p -> p.openedOn() == null))
+                .thenComparing(p -> p.openedOn() == null)
+                .thenComparing(p -> !p.sheet().statesTimes()))
         .orElse(null);
   }
 

@@ -754,6 +754,7 @@ class ReplayTest {
     until("pass.plate.2");
     say(EventKind.CLICKED);
     assertThat(leftFor(Duration.ofHours(4).minusSeconds(1))).isEmpty();
+    assertThat(leftFor(Duration.ofHours(4))).isPresent();
     Interruption night = leftFor(Duration.ofHours(14).plusMinutes(5)).orElseThrow();
     assertThat(night.jointId()).isEqualTo("plate");
     assertThat(night.wetAgain()).isFalse();

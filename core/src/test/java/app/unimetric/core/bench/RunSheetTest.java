@@ -2,6 +2,7 @@ package app.unimetric.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.unimetric.core.Seeded;
 import app.unimetric.core.order.OrderRule;
@@ -290,6 +291,50 @@ class RunSheetTest {
     List<RunEvent> twice = new ArrayList<>(events);
     twice.addAll(events);
     assertThat(Replay.of(sheet, twice)).as("a resend changes nothing").isEqualTo(state);
+  }
+
+  private static RunSheet ofOneJoint(Map<String, Object> joint) {
+    Map<String, Object> document = SamplePack.document();
+    document.put("steps", new ArrayList<>());
+    document.put("checks", new ArrayList<>());
+    document.put("joints", SamplePack.list(joint));
+    document.put("order", SamplePack.list());
+    return RunSheetWriter.write(
+        JobPlan.of(
+            SamplePack.read(document),
+            Circumstances.of(List.of(AtTheBench.click("a", 4.0)), TODAY)));
+  }
+
+  @Test
+  void aPassBeforeTheLastIsPulledNoHigherThanTheFinalBandEnds() {
+    Map<String, Object> joint = SamplePack.joint("plate", "M6", 4, "CIRCLE", 5.0);
+    Map<String, Object> staged = SamplePack.value(5, "N.m", "MANUAL");
+    staged.remove("value");
+    staged.put("form", "STAGED");
+    staged.put("stages", List.of(4.99, 5.0));
+    joint.put("values", SamplePack.list(staged));
+    joint.put("aim", "UPPER_THIRD");
+    joint.put("critical", true);
+    List<RunStep> pulls =
+        ofOneJoint(joint).steps().stream().filter(s -> s.kind() == StepKind.TIGHTEN).toList();
+    RunStep before = pulls.get(pulls.size() - 2);
+    assertThat(before.percent()).isCloseTo(99.8, within(1e-9));
+    assertThat(before.band().maxNm()).as("5.08 N·m × 104.8 % is more").isEqualTo(5.25);
+  }
+
+  /** The wrench of 4 % cannot tell 25.1 from 24.2 N·m, whatever the slot would carry. */
+  @Test
+  void aPullOfAPinnedNutMayStandAsFarAboveItsBandAsItsToolMayBeOff() {
+    Map<String, Object> nut = SamplePack.joint("nut", "M10", 1, "ROW", 22.0);
+    nut.put("surface", Map.of("lock", "CASTLE_PIN"));
+    nut.put(
+        "values", SamplePack.list(SamplePack.value(22, "N.m", "MANUAL"), SamplePack.maximum(24.5)));
+    RunStep pull =
+        ofOneJoint(nut).steps().stream()
+            .filter(s -> s.kind() == StepKind.TIGHTEN)
+            .findFirst()
+            .orElseThrow();
+    assertThat(pull.mayStandToNm()).isCloseTo(24.2 * 1.04, within(1e-9));
   }
 
   @Test

@@ -163,6 +163,29 @@ class NeedsTest {
         .isInstanceOf(InvalidInput.class);
   }
 
+  private static Shelf.Product bottle(
+      String name, ProductSheet sheet, @Nullable LocalDate expiresOn, @Nullable LocalDate opened) {
+    return new Shelf.Product(name, Compound.MEDIUM, sheet, expiresOn, opened, null);
+  }
+
+  @Test
+  void theOpenBottleIsUsedBeforeAnotherIsOpenedUnlessItIsOutOfDate() {
+    ProductSheet stated = ProductSheet.of(20.0, 1440.0);
+    LocalDate yesterday = TODAY.minusDays(1);
+    Shelf.Product closed = bottle("Closed", stated, null, null);
+    Shelf.Product open = bottle("Open", stated, null, yesterday);
+    Shelf.Product openSilent = bottle("Open, no times", ProductSheet.SILENT, null, yesterday);
+    Shelf.Product openOld = bottle("Open, too old", stated, TODAY, yesterday);
+    assertThat(taken(closed, open)).isEqualTo("Open");
+    assertThat(taken(closed, openSilent)).isEqualTo("Open, no times");
+    assertThat(taken(openSilent, open)).as("of two open ones").isEqualTo("Open");
+    assertThat(taken(openOld, closed)).isEqualTo("Closed");
+  }
+
+  private static String taken(Shelf.Product... bottles) {
+    return needs(new Shelf(List.of(bottles), List.of())).products().get(0).name();
+  }
+
   @Test
   void aBottleItsSheetForbidsHereIsPassedOverForOneThatBelongs() {
     Shelf.Product forbidden =

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class ElasticInteractionTest {
@@ -25,6 +26,15 @@ class ElasticInteractionTest {
     assertThat(two.passesTo(5, 1000, List.of(1, 2))).isEqualTo(2);
     assertThat(two.passesTo(0.5, 1000, List.of(1, 2))).isEqualTo(3);
     assertThat(two.passesTo(20, 1000, List.of(1, 2))).isEqualTo(1);
+  }
+
+  /** The first bolt is drawn to 1000 N, the last after it: they are neighbours on a ring alone. */
+  @ParameterizedTest
+  @CsvSource({"CIRCLE, 800", "FACEPLATE, 800", "ROW, 1000", "PINCH, 1000"})
+  void onARingTheLastBoltIsBesideTheFirst(Layout layout, double firstAfterwardsN) {
+    ElasticInteraction four = ElasticInteraction.of(4, layout, 0.2, 0);
+    double[] loadsN = four.tighten(1000, List.of(2, 3, 1, 4), 1).afterEachPassN().get(0);
+    assertThat(loadsN[0]).isEqualTo(firstAfterwardsN);
   }
 
   @Test

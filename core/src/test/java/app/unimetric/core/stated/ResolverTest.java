@@ -218,7 +218,10 @@ class ResolverTest {
         "manual 10 Nm                           | M6       | ",
         "manual 88 Nm                           | M6       | Probably a wrong unit",
         "new kit 15.5 Nm                        | M6       | ",
-        "new kit 15.6 Nm                         | M6       | beyond what the vehicle's thread can take"
+        "new kit 15.6 Nm                         | M6       | beyond what the vehicle's thread can take",
+        "kit 15.6 Nm                            | M6       | ",
+        "new manual 15.6 Nm                     | M6       | ",
+        "new mark 15.6 Nm                       | M6       | beyond what the vehicle's thread can take"
       })
   void whatStandsInTheWay(String values, String joint, String blocker) {
     Resolution r = Resolver.resolve(values(values), joint(joint));

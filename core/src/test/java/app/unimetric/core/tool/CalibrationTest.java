@@ -227,6 +227,13 @@ class CalibrationTest {
   }
 
   @Test
+  void aToolThatIsDroppedTwiceIsOutOfUseFromTheFirstDropOn() {
+    ToolStanding s = after("CALIBRATED DROPPED DROPPED CHECKED-no CALIBRATED");
+    assertThat(s.spans()).extracting(p -> p.from()).containsExactly(at(1));
+    assertThat(s.spans()).extracting(p -> p.until()).containsExactly(at(4));
+  }
+
+  @Test
   void whenItWasOutOfUseIsKept() {
     ToolStanding s = after("CALIBRATED DROPPED CHECKED CALIBRATED CHECKED-no RETIRED");
     assertThat(s.retired()).isTrue();
