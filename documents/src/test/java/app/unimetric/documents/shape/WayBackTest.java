@@ -69,9 +69,14 @@ class WayBackTest {
   void valuesOfThePartLeaveWithIt() throws IOException {
     String stated =
         "\"values\": [%s], \"id\": \"hanger\""
-            .formatted(value("MANUAL", "55") + "," + value("KIT_SHEET", "48"));
+            .formatted(
+                String.join(
+                    ",",
+                    value("MANUAL", "55"),
+                    value("KIT_SHEET", "48"),
+                    value("PART_MARKING", "50")));
     String document = document("mc-crash-bars-upper").replace("\"id\": \"hanger\"", stated);
-    assertThat(hanger(read(document)).torque().values()).hasSize(2);
+    assertThat(hanger(read(document)).torque().values()).hasSize(3);
     assertThat(hanger(read(WayBack.of(document, "Bars", ORIGINALS))).torque().values())
         .extracting(v -> v.value().source())
         .containsExactly(Source.MANUAL);

@@ -6,10 +6,9 @@ import jakarta.servlet.http.HttpSession;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +38,7 @@ public class OnTablet {
    */
   void signOn(HttpSession session, String name, String pin) {
     Signature person = people.witness(name, pin);
-    session.setAttribute(ATTRIBUTE + person.id(), clock.instant().plus(A_SHIFT));
+    session.setAttribute(ATTRIBUTE + person.id(), clock.instant());
   }
 
   /** Who has not signed on may sign off. */
@@ -49,10 +48,8 @@ public class OnTablet {
 
   /** Who is signed on beside whose session it is, as they are now. */
   List<Person> signedOn(@Nullable HttpSession session) {
-    Instant now = clock.instant();
-    return until(session).entrySet().stream()
-        .filter(e -> now.isBefore(e.getValue()))
-        .map(e -> people.byId(e.getKey()))
+    return at(session, clock.instant()).stream()
+        .map(people::byId)
         .filter(Objects::nonNull)
         .filter(p -> p.isHere() && p.role() != Role.GUEST)
         .toList();
@@ -78,15 +75,18 @@ public class OnTablet {
                     "Whoever said this has not signed on at this device, or the shift is over; sign on with the PIN, it is kept until then."));
   }
 
-  private static Map<UUID, Instant> until(@Nullable HttpSession session) {
-    Map<UUID, Instant> until = new HashMap<>();
+  /** Whose shift at this device has not ended. */
+  static List<UUID> at(@Nullable HttpSession session, Instant now) {
+    List<UUID> there = new ArrayList<>();
     if (session != null) {
       for (String name : Collections.list(session.getAttributeNames())) {
-        if (name.startsWith(ATTRIBUTE) && session.getAttribute(name) instanceof Instant end) {
-          until.put(UUID.fromString(name.substring(ATTRIBUTE.length())), end);
+        if (name.startsWith(ATTRIBUTE)
+            && session.getAttribute(name) instanceof Instant since
+            && now.isBefore(since.plus(A_SHIFT))) {
+          there.add(UUID.fromString(name.substring(ATTRIBUTE.length())));
         }
       }
     }
-    return until;
+    return there;
   }
 }

@@ -12,6 +12,7 @@ import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContext;
@@ -59,7 +60,7 @@ public class RightsNow extends OncePerRequestFilter {
   private void renew(HttpServletRequest request, SignedIn signed) {
     Person person = people.byId(signed.id());
     HttpSession session = request.getSession(false);
-    if (person == null || !isStillGood(person, signed)) {
+    if (person == null || !isStillGood(person, signed.since(), clock.instant())) {
       if (session != null) {
         session.invalidate();
       }
@@ -82,10 +83,11 @@ public class RightsNow extends OncePerRequestFilter {
     }
   }
 
-  private boolean isStillGood(Person person, SignedIn signed) {
+  /** Whether who signed in at a moment still counts as signed in. */
+  static boolean isStillGood(Person person, Instant since, Instant now) {
     return person.isHere()
-        && !signed.since().isBefore(person.sessionsFrom())
-        && clock.instant().isBefore(signed.since().plus(LONGEST_SESSION));
+        && !since.isBefore(person.sessionsFrom())
+        && now.isBefore(since.plus(LONGEST_SESSION));
   }
 
   static int idleSeconds(Role role, Doors doors) {

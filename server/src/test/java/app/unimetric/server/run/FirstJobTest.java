@@ -109,6 +109,13 @@ class FirstJobTest {
     Answer gap = job.send(ahead);
     assertThat(gap.status()).isEqualTo(409);
     assertThat(gap.body().path("expectedCounter").asInt()).isEqualTo(2);
+
+    Map<String, Object> behind = job.said("DONE", first.path("state"));
+    behind.put("counter", 1);
+    Answer taken = job.send(behind);
+    assertThat(taken.status()).as("another entry has this number").isEqualTo(409);
+    assertThat(taken.body().path("expectedCounter").asInt()).isEqualTo(2);
+    assertThat(job.run().path("state").path("entries")).hasSize(1);
   }
 
   @Test
@@ -245,6 +252,29 @@ class FirstJobTest {
     assertThat(uses(tool)).isEqualTo(before + 1);
     assertThat(job.send(reading).status()).as("a resend").isEqualTo(200);
     assertThat(uses(tool)).isEqualTo(before + 1);
+  }
+
+  @Test
+  void aReadingWithAnotherToolIsAUseOfThatOne() {
+    JobRun job = JobRun.skidPlate(bram);
+    JsonNode page = job.until("TIGHTEN");
+    JsonNode step = step(page);
+    String planned = step.path("toolId").asString();
+    String other = "";
+    for (JsonNode joint : page.path("sheet").path("joints")) {
+      if (joint.path("id").asString().equals(step.path("jointId").asString())) {
+        other = joint.path("otherTools").get(0).path("toolId").asString();
+      }
+    }
+    int ofPlanned = uses(planned);
+    int ofOther = uses(other);
+    Map<String, Object> took = job.said("AMENDED", page.path("state"));
+    took.put("toolId", other);
+    took.put("reason", "The planned one is in use.");
+    JsonNode state = job.send(took).body().path("state");
+    assertThat(job.send(job.said("CLICKED", state)).status()).isEqualTo(200);
+    assertThat(uses(other)).isEqualTo(ofOther + 1);
+    assertThat(uses(planned)).isEqualTo(ofPlanned);
   }
 
   private int uses(String tool) {

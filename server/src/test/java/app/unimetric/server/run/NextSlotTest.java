@@ -12,8 +12,10 @@ import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -50,6 +52,28 @@ class NextSlotTest {
         .isFalse();
     assertThat(asta.paper("/api/jobs/" + job.id + "/card.pdf"))
         .contains("by hand → 100 % 84 → next slot, at most 303.2 N·m");
+  }
+
+  private int splitPins() {
+    for (JsonNode part : asta.get("/api/shelf").body().path("parts")) {
+      if (part.path("name").asString().equals("Split pin")) {
+        return part.path("pieces").asInt();
+      }
+    }
+    return 0;
+  }
+
+  /** Both sides take a pin each; somebody took the second one meanwhile. */
+  @Test
+  void theSignatureTakesThePinsOffTheShelfAndNoMoreThanLieThere() {
+    JobRun job = JobRun.frontHub(asta);
+    Map<String, Object> taken = new HashMap<>(Map.of("id", UUID.randomUUID(), "name", "Split pin"));
+    taken.putAll(Map.of("pieces", 1 - splitPins(), "price", "", "why", "used elsewhere"));
+    taken.putAll(Map.of("size", "", "strength", "", "orderNumber", ""));
+    assertThat(asta.post("/api/shelf/parts", taken).status()).isEqualTo(200);
+    assertThat(splitPins()).isEqualTo(1);
+    job.sign();
+    assertThat(splitPins()).isZero();
   }
 
   @Test
