@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import schema from '../../../../../docs/formats/job-pack-2.schema.json';
+import schema from '../../../../../docs/formats/job-pack.schema.json';
 import {
   FIELDS,
   JOB,

@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * One kind of stored document: written in its newest version, read in every version there ever was.
  * Each version is brought to the next by its own step; a document that says nothing is of version
- * 1, which carried no number.
+ * 1, which may carry no number. Until the first release every kind has one version.
  *
  * @param <D> the newest version
  */

@@ -5,7 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 
-/** Documents as they were stored by each version there ever was. */
+/** Documents as they are stored. */
 public final class Stored {
   private Stored() {}
 

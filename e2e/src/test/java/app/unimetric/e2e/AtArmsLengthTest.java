@@ -2,6 +2,7 @@ package app.unimetric.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.unimetric.server.Drawn;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Workshop;
 import com.microsoft.playwright.Browser;
@@ -61,6 +62,7 @@ class AtArmsLengthTest {
   }
 
   @ParameterizedTest(name = "{1}, {2}")
+  @Drawn(take = 1, of = 4)
   @CsvSource({
     "Patrol 1, mc-levers-both, daylight",
     "Mule 2, atv-hub-front, dim",

@@ -3,6 +3,7 @@ package app.unimetric.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.unimetric.server.Drawn;
 import app.unimetric.server.Workshop;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
@@ -27,6 +28,7 @@ class CatalogueJobTest {
   }
 
   @ParameterizedTest
+  @Drawn(take = 1, of = 3)
   @CsvSource({
     "Haul 2, saddle, Saddle clamp, 8-10 Nm, Saddle clamp",
     "Mule 2, skid, Skid plates, 8-10 Nm, Centre plate",

@@ -3,6 +3,7 @@ package app.unimetric.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.unimetric.server.Drawn;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Workshop;
 import com.deque.html.axecore.playwright.AxeBuilder;
@@ -51,6 +52,7 @@ class HandedOverTest {
   }
 
   @ParameterizedTest(name = "{0}, {1}")
+  @Drawn(take = 1, of = 3)
   @CsvSource({"Patrol 1, mc-levers-both", "Mule 1, atv-hubs-wide", "Haul 1, bi-stem-carbon"})
   void isDoneByTwoAtTwoDevicesAndLookedAtAgain(String machine, String pack) {
     String job = TwelveJobsTest.open(Visitor.signedIn(workshop, "Asta"), machine, pack);

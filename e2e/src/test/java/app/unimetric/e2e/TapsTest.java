@@ -3,6 +3,7 @@ package app.unimetric.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.unimetric.server.Drawn;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Workshop;
 import com.microsoft.playwright.Browser;
@@ -76,6 +77,7 @@ class TapsTest {
   }
 
   @ParameterizedTest(name = "{1}")
+  @Drawn(take = 6, of = 21)
   @CsvSource({
     "Patrol 1, mc-lever-cable, cable lever, Swap a cable lever",
     "Patrol 1, mc-lever-hydraulic, hydraulic, Swap a hydraulic brake lever",

@@ -3,6 +3,7 @@ package app.unimetric.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.unimetric.server.Drawn;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Workshop;
 import com.microsoft.playwright.Browser;
@@ -45,6 +46,7 @@ class TwelveJobsTest {
 
   /** Machine, job, and steps of the run sheet in the order in which they must have been done. */
   @ParameterizedTest(name = "{1}")
+  @Drawn(take = 4, of = 11)
   @CsvSource(
       delimiter = '|',
       value = {

@@ -17,7 +17,7 @@ public final class BigPack {
     int count = Integer.parseInt(args[0]);
     Map<String, Object> pack = new LinkedHashMap<>();
     pack.put("format", "unimetric-pack");
-    pack.put("version", 2);
+    pack.put("version", 1);
     pack.put("key", "big-" + count);
     pack.put("title", "Everything, " + count + " joints");
     pack.put("summary", "A whole machine put together.");

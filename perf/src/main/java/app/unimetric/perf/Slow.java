@@ -30,7 +30,9 @@ public final class Slow {
         "%-20s p95 %6.1f ms, worst %6.0f ms, failed %d of %d%n",
         "quiet", quiet.p95(), quiet.worst(), quiet.failed(), quiet.said());
     double worst = 0;
-    for (Dawdlers.Kind kind : Dawdlers.Kind.values()) {
+    List<Dawdlers.Kind> kinds =
+        args.length > 4 ? List.of(Dawdlers.Kind.valueOf(args[4])) : List.of(Dawdlers.Kind.values());
+    for (Dawdlers.Kind kind : kinds) {
       try (Dawdlers dawdlers = new Dawdlers(url, kind, each)) {
         Measured busy = measured(bench, seconds);
         double ratio = busy.p95() / quiet.p95();

@@ -5,9 +5,7 @@ import app.unimetric.server.machine.Machine;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.File;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -17,9 +15,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.concurrent.TimeUnit;
-import org.flywaydb.core.Flyway;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ApplicationContext;
@@ -41,7 +37,7 @@ public final class Workshop implements AutoCloseable {
     Path state = Files.createTempDirectory(Files.createDirectories(Path.of("target")), "workshop");
     Path database = state.resolve("postgres").toAbsolutePath();
     postgres("start", database, "--fast");
-    return new Workshop(database, run(database, Map.of("unimetric.demo", "true")));
+    return first(database, true);
   }
 
   /** The same for one test alone, which ends it. */
@@ -54,31 +50,7 @@ public final class Workshop implements AutoCloseable {
     Path state = Files.createTempDirectory(Files.createDirectories(Path.of("target")), "empty");
     Path database = state.resolve("postgres").toAbsolutePath();
     postgres("start", database, "--fast");
-    return new Workshop(database, run(database, Map.of("unimetric.demo", "false")));
-  }
-
-  /**
-   * The application on a database that was filled when it stood at an earlier version.
-   *
-   * @param sql its rows, as a resource
-   */
-  static Workshop filledAt(int version, String sql) throws IOException, SQLException {
-    Path state = Files.createTempDirectory(Files.createDirectories(Path.of("target")), "stored");
-    Path database = state.resolve("postgres").toAbsolutePath();
-    postgres("start", database, "--fast");
-    String password = Files.readString(database.resolve("password")).strip();
-    Flyway.configure()
-        .dataSource(address(database), "unimetric", password)
-        .target(String.valueOf(version))
-        .load()
-        .migrate();
-    try (Connection connection =
-            DriverManager.getConnection(address(database), "unimetric", password);
-        Statement statement = connection.createStatement();
-        InputStream rows = Objects.requireNonNull(Workshop.class.getResourceAsStream(sql))) {
-      statement.execute(new String(rows.readAllBytes(), StandardCharsets.UTF_8));
-    }
-    return new Workshop(database, run(database, Map.of("unimetric.demo", "false")));
+    return first(database, false);
   }
 
   private static String address(Path database) throws IOException {
@@ -139,7 +111,7 @@ public final class Workshop implements AutoCloseable {
   public static Workshop at(Path state) throws IOException {
     Path database = state.resolve("postgres").toAbsolutePath();
     postgres("start", database, "--fast");
-    return new Workshop(database, run(database, Map.of("unimetric.demo", "false")));
+    return first(database, false);
   }
 
   /** Ends it with its database. */
@@ -150,6 +122,16 @@ public final class Workshop implements AutoCloseable {
   /** A second instance of the application on the same PostgreSQL. */
   public Workshop another(Map<String, String> properties) throws IOException {
     return new Workshop(database, run(database, properties));
+  }
+
+  /** The application on a database that is there; where it does not start, the database goes. */
+  private static Workshop first(Path database, boolean demo) throws IOException {
+    try {
+      return new Workshop(database, run(database, Map.of("unimetric.demo", String.valueOf(demo))));
+    } catch (IOException | RuntimeException e) {
+      postgres("remove", database);
+      throw e;
+    }
   }
 
   private static ConfigurableApplicationContext run(Path database, Map<String, String> properties)
@@ -228,6 +210,6 @@ public final class Workshop implements AutoCloseable {
 
   void closeAll() throws IOException {
     close();
-    stopPostgres();
+    postgres("remove", database);
   }
 }

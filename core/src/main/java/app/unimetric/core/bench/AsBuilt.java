@@ -24,14 +24,13 @@ import org.jspecify.annotations.Nullable;
  * @param sheet as fixed when the job started
  * @param run what came of every entry
  * @param startedBy name of that day
- * @param startedById null in records of the first version
  */
 public record AsBuilt(
     UUID jobId,
     RunSheet sheet,
     RunState run,
     String startedBy,
-    @Nullable UUID startedById,
+    UUID startedById,
     Instant startedAt) {
 
   /** To a thousandth of a newton metre; no tool is set any finer. */

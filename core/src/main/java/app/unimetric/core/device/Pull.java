@@ -34,7 +34,7 @@ public interface Pull {
       return words;
     }
 
-    /** Whether what was read up to the end is a reading. */
+    /** Whether the highest torque of the pull counts as a reading of the fastener. */
     public boolean isReading() {
       return this == CLICKED || this == LET_GO;
     }

@@ -15,7 +15,10 @@ import org.jspecify.annotations.Nullable;
  * @param residuals what of each reading is left over
  */
 public record Harmonic(double mean, double amplitude, double highAtDeg, List<Double> residuals) {
-  /** Fewer say nothing of what is left over. */
+  /**
+   * The fewest readings that are fitted: three determine the wave exactly and leave no residuals to
+   * judge it by.
+   */
   public static final int FEWEST = 4;
 
   private static final int MOST = 720;

@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What every calculation of fit says, whatever it is about. */
 public interface Judged {
-  /** Whether it fits; null where it is a figure that nothing was asked of. */
+  /** Whether it fits; null where the calculation gives a figure without a limit to hold it to. */
   @Nullable FitVerdict inShort();
 
   /**

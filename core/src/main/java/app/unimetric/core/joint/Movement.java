@@ -23,7 +23,10 @@ public record Movement(double angleDeg, @Nullable Double lostN, String words) {
   /** Thickest that is clamped, mm. */
   public static final double MOST_GRIP_MM = 500;
 
-  /** A sleeve of clamped parts this much wider than the bolt is taken where nothing is said. */
+  /**
+   * Outer diameter of the clamped sleeve, in bolt diameters: an assumption, since nobody states it
+   * for a movement.
+   */
   private static final double SLEEVE_PER_DIAMETER = 2.5;
 
   private static final double N_PER_KN = 1000;

@@ -76,7 +76,10 @@ final class SettingSearch {
    */
   private record Step(State state, int cost, int left) {}
 
-  /** What is done, and what is in hand where that can still be used. */
+  /**
+   * What tells two rows of settings apart in the search: the joints done, and the setting in hand,
+   * or −1 while a block is begun and not finished.
+   */
   private record Met(BitSet done, int key) {}
 
   SettingSearch(

@@ -45,7 +45,7 @@ public record JobPack(
     PackChoices choices,
     PackLayout layout) {
   /** The newest version of the document this code reads. */
-  public static final int VERSION = 2;
+  public static final int VERSION = 1;
 
   /** What is moved over from the old part, as it is called among the tasks. */
   public static final String CARRIED_OVER = "carried-over";

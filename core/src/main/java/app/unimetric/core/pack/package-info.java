@@ -1,4 +1,4 @@
-/** A job as a document of version 1: joints, steps, order rules, checks. */
+/** A job as its document says it: joints, steps, order rules, checks. */
 @NullMarked
 package app.unimetric.core.pack;
 

@@ -105,7 +105,10 @@ public record Climb(double limitNm, List<Double> torquesNm, double fromNm) {
     return setting(tool, nm, lastNm(), limitNm);
   }
 
-  /** A tool as a climb with it begins; as it is where nothing is climbed or it may not be used. */
+  /**
+   * The tool set to the first torque of the climb; unchanged where the joint is not climbed or the
+   * tool may not be used.
+   */
   static ToolChoice begunWith(ToolChoice tool, PackJoint joint, Resolution resolution) {
     return tool.usable()
         ? of(joint, resolution, tool)

@@ -74,7 +74,10 @@ public record PlannedJoint(
     return values.isEmpty() ? NONE : values.get(0).value().asPrinted();
   }
 
-  /** The band to reach: {@code 9.5–10.5 N·m}; of what is climbed from where to where. */
+  /**
+   * The band to reach, such as {@code 9.5–10.5 N·m}; where the torque is climbed until the part
+   * holds, the first and the last torque.
+   */
   public String target() {
     TorqueBand within = band;
     Climb climbed = climb;

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param call which one
  * @param state the address part that shows it again
- * @param verdict null where it gives a figure that nothing was asked of
+ * @param verdict null where it gives a figure without a limit to hold it to
  * @param said its sentences, the verdict first
  */
 public record WorkedFit(

@@ -47,7 +47,10 @@ public record GroupTightening(
         new Coefficients(
             ElasticInteraction.USUAL_NEIGHBOUR, ElasticInteraction.USUAL_SECOND_NEIGHBOUR);
 
-    /** As stated: what is left out is the usual one, but for the second beside a stated first. */
+    /**
+     * Coefficients as somebody stated them. Without any, both are the usual ones; where only the
+     * neighbour's is stated, the next but one is taken to lose nothing.
+     */
     public static Coefficients stated(@Nullable Double neighbour, @Nullable Double second) {
       double next = neighbour == null ? USUAL.secondNeighbour : 0;
       return new Coefficients(

@@ -31,7 +31,7 @@ public record ToolLine(
     int uses) {
   private static final int LONGEST_NAME = 100;
 
-  /** What is a figure as it stands on the tool. */
+  /** The columns that hold a figure printed on the tool, in the unit of its scale. */
   private static final List<ToolColumn> FIGURES =
       List.of(
           ToolColumn.MIN,

@@ -33,7 +33,7 @@ class HandOrderTest {
   }
 
   @Test
-  void whatIsNotThereIsSaid() {
+  void aMoveOfAnUnknownJointOrToAPlaceOutsideTheListIsRefused() {
     assertThatThrownBy(() -> HandOrder.move(ABC, List.of(), "x", 0))
         .isInstanceOf(InvalidInput.class)
         .hasMessageContaining("names no joint");

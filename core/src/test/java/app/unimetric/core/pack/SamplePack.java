@@ -156,7 +156,7 @@ public final class SamplePack {
                     p.choice("role", PartRole.USED_ONCE))),
         steps,
         joints,
-        order(d, joints, steps),
+        order(d),
         d.each("checks", c -> new PackCheck(c.text("id"), c.text("title"), c.text("text"))),
         d.each("rechecks", SamplePack::recheck),
         d.each(
@@ -168,19 +168,16 @@ public final class SamplePack {
         new PackLayout(d.flag("sidesInTurn"), Set.copyOf(d.texts("around")), List.of()));
   }
 
-  /** With a binding as it says; without any as a document of version 1 is understood. */
-  private static List<OrderRule> order(Fields d, List<PackJoint> joints, List<PackStep> steps) {
-    boolean bound = d.each("order", r -> r.has("binding")).contains(true);
-    List<OrderRule> rules =
-        d.each(
-            "order",
-            r ->
-                new OrderRule(
-                    r.text("before"),
-                    r.text("after"),
-                    r.choice("binding", Binding.FINAL),
-                    r.text("reason")));
-    return bound ? rules : VersionOneOrder.bind(joints, steps, rules);
+  /** Without a binding a rule orders the final torques. */
+  private static List<OrderRule> order(Fields d) {
+    return d.each(
+        "order",
+        r ->
+            new OrderRule(
+                r.text("before"),
+                r.text("after"),
+                r.choice("binding", Binding.FINAL),
+                r.text("reason")));
   }
 
   private static PackRecheck recheck(Fields r) {

@@ -29,10 +29,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/**
- * A job pack, field by field as the schemas of its versions in docs/formats have it; what only the
- * second version has is null in one of the first.
- */
+/** A job pack, field by field as its schema in docs/formats has it. */
 record PackDocument(
     String format,
     int version,

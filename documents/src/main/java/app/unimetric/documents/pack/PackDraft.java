@@ -1,6 +1,7 @@
 package app.unimetric.documents.pack;
 
 import app.unimetric.core.ask.JointLine;
+import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.MachineKind;
 import app.unimetric.documents.StrictJson;
 import java.util.List;
@@ -47,7 +48,7 @@ public final class PackDraft {
 
   private static ObjectNode draft(String key, String title, MachineKind kind, String summary) {
     ObjectNode draft = JSON.createObjectNode();
-    draft.put("format", "unimetric-pack").put("version", 2).put("key", key);
+    draft.put("format", "unimetric-pack").put("version", JobPack.VERSION).put("key", key);
     draft.put("title", title).put("summary", summary).put("machineKind", kind.name());
     draft.put("fits", title);
     ArrayNode cautions = draft.putArray("cautions");

@@ -27,7 +27,6 @@ import app.unimetric.core.pack.TorqueSheet;
 import app.unimetric.core.pack.Turn;
 import app.unimetric.core.pack.Turning;
 import app.unimetric.core.pack.Undoing;
-import app.unimetric.core.pack.VersionOneOrder;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Torque;
 import app.unimetric.core.recheck.RecheckRule;
@@ -59,7 +58,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** From a document of any version to the core's pack; gathers what is wrong with its place. */
+/** From a document to the core's pack; gathers what is wrong with its place. */
 final class PackMapping {
   private final Problems problems = new Problems();
 
@@ -89,7 +88,7 @@ final class PackMapping {
         parts(d),
         steps,
         joints,
-        order(d, joints, steps),
+        order(d, joints),
         map(d.checks(), c -> new PackCheck(c.id(), c.title(), c.text())),
         rechecks,
         map(
@@ -101,20 +100,17 @@ final class PackMapping {
         new PackLayout(Boolean.TRUE.equals(d.sidesInTurn()), Set.of(), List.of()));
   }
 
-  /** A rule of the second version names joints or steps and says how strictly it binds. */
-  private static List<OrderRule> order(
-      PackDocument d, List<PackJoint> joints, List<PackStep> steps) {
+  /** A rule names joints or steps and says how strictly it binds. */
+  private static List<OrderRule> order(PackDocument d, List<PackJoint> joints) {
     Set<String> ids = joints.stream().map(PackJoint::id).collect(Collectors.toSet());
-    List<OrderRule> rules =
-        map(
-            d.order(),
-            r ->
-                new OrderRule(
-                    taskOf(ids, r.before()),
-                    taskOf(ids, r.after()),
-                    or(r.binding(), Binding.FINAL),
-                    r.reason()));
-    return d.version() == 1 ? VersionOneOrder.bind(joints, steps, rules) : rules;
+    return map(
+        d.order(),
+        r ->
+            new OrderRule(
+                taskOf(ids, r.before()),
+                taskOf(ids, r.after()),
+                or(r.binding(), Binding.FINAL),
+                r.reason()));
   }
 
   private static String taskOf(Set<String> joints, String id) {
@@ -129,17 +125,15 @@ final class PackMapping {
         d.joints().stream().map(PackDocument.JointFields::id).collect(Collectors.toSet());
     List<PackDocument.StepFields> steps = d.steps() == null ? List.of() : d.steps();
     Set<String> bound = new HashSet<>(joints);
-    if (d.version() > 1) {
-      List<String> both = new ArrayList<>(map(d.joints(), PackDocument.JointFields::id));
-      both.addAll(map(d.steps(), PackDocument.StepFields::id));
-      problems.require(
-          new HashSet<>(both).size() == both.size(),
-          "steps",
-          "share a name with a joint; each needs its own.");
-      steps.stream()
-          .filter(s -> s.phase().part() == Phase.Part.AMONG)
-          .forEach(s -> bound.add(s.id()));
-    }
+    List<String> both = new ArrayList<>(map(d.joints(), PackDocument.JointFields::id));
+    both.addAll(map(d.steps(), PackDocument.StepFields::id));
+    problems.require(
+        new HashSet<>(both).size() == both.size(),
+        "steps",
+        "share a name with a joint; each needs its own.");
+    steps.stream()
+        .filter(s -> s.phase().part() == Phase.Part.AMONG)
+        .forEach(s -> bound.add(s.id()));
     List<PackDocument.RuleFields> order = d.order() == null ? List.of() : d.order();
     for (int i = 0; i < order.size(); i++) {
       bound(bound, order.get(i).before(), "order[" + i + "].before");

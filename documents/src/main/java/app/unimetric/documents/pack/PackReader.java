@@ -55,7 +55,7 @@ public final class PackReader {
     try {
       JsonNode version = json.readTree(text).path("version");
       boolean newer = version.isInt() && version.asInt() > JobPack.VERSION;
-      return PackSchema.of(version.asInt(1)).problems(text).stream()
+      return PackSchema.published().problems(text).stream()
           .map(p -> newer && p.field().equals("version") ? NEWER : p)
           .toList();
     } catch (JsonNodeException e) {

@@ -31,13 +31,11 @@ final class PackSchema {
 
   /** The schemas are read with the first pack from outside: a start without one need not wait. */
   private static final class Published {
-    static final PackSchema FIRST = new PackSchema("/formats/job-pack.schema.json");
-    static final PackSchema SECOND = new PackSchema("/formats/job-pack-2.schema.json");
+    static final PackSchema SCHEMA = new PackSchema("/formats/job-pack.schema.json");
   }
 
-  /** The schema of a version; that of the newest for one nobody knows. */
-  static PackSchema of(int version) {
-    return version == 1 ? Published.FIRST : Published.SECOND;
+  static PackSchema published() {
+    return Published.SCHEMA;
   }
 
   /** Every place at which a document breaks the schema; empty when it keeps to it. */

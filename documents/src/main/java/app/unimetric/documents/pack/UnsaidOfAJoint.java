@@ -15,7 +15,7 @@ import java.util.Map;
 public final class UnsaidOfAJoint {
   private static final String LEAST =
       """
-      {"format": "unimetric-pack", "version": 2, "key": "k", "title": "t", "summary": "s",
+      {"format": "unimetric-pack", "version": 1, "key": "k", "title": "t", "summary": "s",
        "machineKind": "BICYCLE", "fits": "f",
        "joints": [{"id": "j", "title": "j", "thread": "M8", "count": 1, "surface": {}, "slots": ["s"]}]}
       """;

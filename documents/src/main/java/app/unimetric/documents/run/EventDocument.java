@@ -14,15 +14,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
- * One entry of the bench as stored, version 8. Version 1 had one moment, the one of receiving; no
- * version before the third knew findings, none before the fourth limits or other tools, none before
- * the fifth the curve of a pull, none before the sixth how a fastener moved that was only tried,
- * none before the seventh a test for slip, none before the eighth how far the next slot of a nut
- * is.
+ * One entry of the bench as stored.
  *
  * @param deviceAheadSeconds how far the device's clock was ahead
  */
@@ -47,10 +41,7 @@ public record EventDocument(
     Instant receivedAt,
     long deviceAheadSeconds) {
   private static final Versioned<EventDocument> FORMAT =
-      new Versioned<>(
-          "bench entry",
-          EventDocument.class,
-          List.of(EventDocument::toVersion2, e -> e, e -> e, e -> e, e -> e, e -> e, e -> e));
+      new Versioned<>("bench entry", EventDocument.class, List.of());
 
   /** Who, by id, with the name and the right of that day. */
   public record Person(UUID id, String name, boolean lead) {
@@ -85,19 +76,14 @@ public record EventDocument(
     }
   }
 
-  /** Writes an entry in the newest version. */
+  /** Writes an entry. */
   public static String write(RunEvent event) {
     return FORMAT.write(of(event));
   }
 
-  /** Reads an entry of any version. */
+  /** Reads an entry. */
   public static RunEvent read(String text) {
     return FORMAT.read(text).event();
-  }
-
-  static ObjectNode toVersion2(ObjectNode event) {
-    JsonNode at = event.remove("at");
-    return event.set("doneAt", at).set("receivedAt", at).put("deviceAheadSeconds", 0);
   }
 
   static EventDocument of(RunEvent e) {

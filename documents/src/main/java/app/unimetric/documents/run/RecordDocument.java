@@ -20,19 +20,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
-/**
- * A signed record as stored, version 9: the sheet and what came of every entry, as it stood then.
- * Version 1 kept the whole state of the run, and figures that follow from it; before the third
- * nothing was answered good or bad, before the fifth nobody looked again alone, before the sixth no
- * curve was kept, before the seventh nothing was only tried, before the eighth nothing was climbed
- * to hold, before the ninth no nut went on to its next slot.
- *
- * @param startedById null in records of version 1
- */
+/** A signed record as stored: the sheet and what came of every entry, as it stood then. */
 public record RecordDocument(
     UUID jobId,
     RunSheetDocument sheet,
@@ -40,21 +29,10 @@ public record RecordDocument(
     List<String> doneSteps,
     List<ClockFields> clocks,
     String startedBy,
-    @Nullable UUID startedById,
+    UUID startedById,
     Instant startedAt) {
   private static final Versioned<RecordDocument> FORMAT =
-      new Versioned<>(
-          "record",
-          RecordDocument.class,
-          List.of(
-              RecordDocument::toVersion2,
-              RecordDocument::toVersion3,
-              RecordDocument::toVersion4,
-              record -> record,
-              record -> record,
-              RecordDocument::toVersion7,
-              record -> record,
-              record -> record));
+      new Versioned<>("record", RecordDocument.class, List.of());
 
   /** An entry and what the replay made of it. */
   public record EntryFields(
@@ -79,53 +57,14 @@ public record RecordDocument(
       @Nullable Instant ridableFrom,
       String words) {}
 
-  /** Writes a record in the newest version. */
+  /** Writes a record. */
   public static String write(AsBuilt built) {
     return FORMAT.write(of(built));
   }
 
-  /** Reads a record of any version. */
+  /** Reads a record. */
   public static AsBuilt read(String text) {
     return FORMAT.read(text).built();
-  }
-
-  static ObjectNode toVersion2(ObjectNode record) {
-    record.remove(List.of("people", "readings", "deviations", "corrections"));
-    JsonNode run = record.remove("run");
-    if (record.get("sheet") instanceof ObjectNode sheet) {
-      record.set("sheet", RunSheetDocument.toVersion2(sheet));
-    }
-    ArrayNode entries = record.putArray("entries");
-    for (JsonNode node : run.path("entries")) {
-      if (node instanceof ObjectNode entry && entry.get("event") instanceof ObjectNode event) {
-        entry.set("event", EventDocument.toVersion2(event));
-        entries.add(entry);
-      }
-    }
-    record.set("doneSteps", run.path("doneSteps"));
-    record.set("clocks", run.path("clocks"));
-    return record;
-  }
-
-  static ObjectNode toVersion3(ObjectNode record) {
-    if (record.get("sheet") instanceof ObjectNode sheet) {
-      record.set("sheet", RunSheetDocument.toVersion3(sheet));
-    }
-    return record;
-  }
-
-  static ObjectNode toVersion4(ObjectNode record) {
-    if (record.get("sheet") instanceof ObjectNode sheet) {
-      record.set("sheet", RunSheetDocument.toVersion4(sheet));
-    }
-    return record;
-  }
-
-  static ObjectNode toVersion7(ObjectNode record) {
-    if (record.get("sheet") instanceof ObjectNode sheet) {
-      record.set("sheet", RunSheetDocument.toVersion6(sheet));
-    }
-    return record;
   }
 
   private static RecordDocument of(AsBuilt b) {

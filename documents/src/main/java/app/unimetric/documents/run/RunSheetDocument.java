@@ -18,16 +18,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
-/**
- * A run sheet as stored, version 8. Version 1 wrote a setting as two loose fields without the
- * tool's graduation; before the third no step was answered good or bad, before the fourth no other
- * tool was laid out, before the fifth the second look was always another person's, before the sixth
- * nothing was only tried, before the seventh nothing was climbed to hold, before the eighth no nut
- * went on to its next slot.
- */
+/** A run sheet as stored. */
 public record RunSheetDocument(
     String title,
     boolean critical,
@@ -36,17 +28,7 @@ public record RunSheetDocument(
     List<StepFields> steps,
     @Nullable Integer lookAgainMinutes) {
   private static final Versioned<RunSheetDocument> FORMAT =
-      new Versioned<>(
-          "run sheet",
-          RunSheetDocument.class,
-          List.of(
-              RunSheetDocument::toVersion2,
-              RunSheetDocument::toVersion3,
-              RunSheetDocument::toVersion4,
-              sheet -> sheet,
-              RunSheetDocument::toVersion6,
-              sheet -> sheet,
-              sheet -> sheet));
+      new Versioned<>("run sheet", RunSheetDocument.class, List.of());
 
   /** Where a fastener sits, −1 to 1, y downwards. */
   public record Place(int number, double x, double y) {}
@@ -131,54 +113,14 @@ public record RunSheetDocument(
     }
   }
 
-  /** Writes a run sheet in the newest version. */
+  /** Writes a run sheet. */
   public static String write(RunSheet sheet) {
     return FORMAT.write(of(sheet));
   }
 
-  /** Reads a run sheet of any version. */
+  /** Reads a run sheet. */
   public static RunSheet read(String text) {
     return FORMAT.read(text).sheet();
-  }
-
-  static ObjectNode toVersion2(ObjectNode sheet) {
-    for (JsonNode node : sheet.path("steps")) {
-      if (node instanceof ObjectNode step) {
-        JsonNode scale = step.remove("scale");
-        JsonNode unit = step.remove("scaleUnit");
-        if (scale != null && unit != null) {
-          step.putObject("reading").set("figure", scale).set("unit", unit);
-        }
-      }
-    }
-    return sheet;
-  }
-
-  static ObjectNode toVersion3(ObjectNode sheet) {
-    for (JsonNode node : sheet.path("steps")) {
-      if (node instanceof ObjectNode step) {
-        step.put("judged", false);
-      }
-    }
-    return sheet;
-  }
-
-  static ObjectNode toVersion4(ObjectNode sheet) {
-    for (JsonNode node : sheet.path("joints")) {
-      if (node instanceof ObjectNode joint) {
-        joint.putArray("otherTools");
-      }
-    }
-    return sheet;
-  }
-
-  static ObjectNode toVersion6(ObjectNode sheet) {
-    for (JsonNode node : sheet.path("joints")) {
-      if (node instanceof ObjectNode joint) {
-        joint.put("cured", false);
-      }
-    }
-    return sheet;
   }
 
   static RunSheetDocument of(RunSheet s) {

@@ -4,7 +4,6 @@ import app.unimetric.core.pack.School;
 import app.unimetric.core.pack.Schools;
 import app.unimetric.core.plan.Policy;
 import app.unimetric.core.plan.SecondLook;
-import app.unimetric.core.plan.Shelf;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.stated.Aim;
@@ -14,10 +13,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
-/** Settings as they are stored; version 2 has schools, rights and how warm the bench is. */
+/** Settings as they are stored. */
 public final class SettingsDocument {
   private record Stored(
       String name,
@@ -38,21 +35,11 @@ public final class SettingsDocument {
       List<Right> ofLeads) {}
 
   private static final Versioned<Stored> FORMAT =
-      new Versioned<>(
-          "set of settings", Stored.class, List.of(SettingsDocument::withSchoolsAndRights));
+      new Versioned<>("set of settings", Stored.class, List.of());
 
   private SettingsDocument() {}
 
-  /** A workshop that was never asked holds to what is usual. */
-  private static ObjectNode withSchoolsAndRights(ObjectNode one) {
-    one.putObject("schools");
-    one.put("benchC", Shelf.USUAL_BENCH_C);
-    ArrayNode leads = one.putArray("ofLeads");
-    Right.usualOfLeads().stream().sorted().forEach(r -> leads.add(r.name()));
-    return one;
-  }
-
-  /** Writes in the newest version. */
+  /** Writes settings. */
   public static String write(WorkshopSettings s) {
     Policy p = s.policy();
     return FORMAT.write(
@@ -75,7 +62,7 @@ public final class SettingsDocument {
             s.ofLeads().stream().sorted().toList()));
   }
 
-  /** Reads settings of any version. */
+  /** Reads settings. */
   public static WorkshopSettings read(String text) {
     Stored s = FORMAT.read(text);
     return new WorkshopSettings(

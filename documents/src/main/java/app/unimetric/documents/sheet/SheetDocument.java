@@ -18,21 +18,9 @@ import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
-/**
- * What is said on a sheet, as stored. Of a decision there are two versions: the first named a value
- * by its place in the list of that joint, the second names its id. Of a value there are two: the
- * second says what fastener it was written down for. All others are of version 1.
- */
+/** What is said on a sheet, as stored. */
 public final class SheetDocument {
-  /** Tells which value of a joint stood at a place, from 0; for decisions of version 1. */
-  @FunctionalInterface
-  public interface ValuePlaces {
-    /** The value's id; one that no value has when there was none at that place. */
-    String idAt(String jointId, int place);
-  }
-
   private record Decision(
       String jointId, String valueId, @Nullable TorqueUnit readAs, String reason) {}
 
@@ -89,12 +77,11 @@ public final class SheetDocument {
   private record PrintLine(
       String jointId, String title, String target, String product, String setting, String passes) {}
 
-  private static final Versioned<Value> VALUE =
-      new Versioned<>("value", Value.class, List.of(v -> v));
+  private static final Versioned<Decision> DECISION = single("decision", Decision.class);
+  private static final Versioned<Value> VALUE = single("value", Value.class);
   private static final Versioned<Shape> SHAPE = single("shaping", Shape.class);
   private static final Versioned<DeskNote> DESK_NOTE = single("desk note", DeskNote.class);
-  private static final Versioned<Fit> FIT =
-      new Versioned<>("answer of fit", Fit.class, List.of(v -> v));
+  private static final Versioned<Fit> FIT = single("answer of fit", Fit.class);
   private static final Versioned<Arrangement> ARRANGEMENT =
       single("arrangement", Arrangement.class);
   private static final Versioned<Quote> QUOTE = single("quote", Quote.class);
@@ -112,20 +99,10 @@ public final class SheetDocument {
     return new Versioned<>(name, type, List.of());
   }
 
-  private static Versioned<Decision> decisions(ValuePlaces places) {
-    return new Versioned<>("decision", Decision.class, List.of(d -> byId(d, places)));
-  }
-
-  private static ObjectNode byId(ObjectNode decision, ValuePlaces places) {
-    JsonNode index = decision.remove("valueIndex");
-    return decision.put("valueId", places.idAt(decision.path("jointId").asString(), index.asInt()));
-  }
-
-  /** Writes in the newest version. */
+  /** Writes what was said. */
   public static String write(SheetSaying said) {
     if (said instanceof SheetSaying.DecisionMade d) {
-      return decisions((joint, place) -> "")
-          .write(new Decision(d.jointId(), d.valueId(), d.readAs(), d.reason()));
+      return DECISION.write(new Decision(d.jointId(), d.valueId(), d.readAs(), d.reason()));
     } else if (said instanceof SheetSaying.ValueFound v) {
       return VALUE.write(
           new Value(
@@ -166,26 +143,22 @@ public final class SheetDocument {
     throw new IllegalArgumentException(said.getClass().getName());
   }
 
-  /** Answers to the questions of a job as kept beside a pack, of any version. */
+  /** Answers to the questions of a job as kept beside a pack. */
   public static Answers answers(String text) {
     Choice c = CHOICE.read(text);
     return new Answers(c.options(), c.sides());
   }
 
-  /** Why a job was cancelled, of any version. */
+  /** Why a job was cancelled. */
   public static SheetSaying.Cancelled cancelling(String text) {
     return new SheetSaying.Cancelled(CANCEL.read(text).reason());
   }
 
-  /**
-   * Reads a document of any version.
-   *
-   * @param places for decisions of version 1
-   */
-  public static SheetSaying read(SheetSaying.Kind kind, String text, ValuePlaces places) {
+  /** Reads what was said. */
+  public static SheetSaying read(SheetSaying.Kind kind, String text) {
     return switch (kind) {
       case DECISION -> {
-        Decision d = decisions(places).read(text);
+        Decision d = DECISION.read(text);
         yield new SheetSaying.DecisionMade(d.jointId(), d.valueId(), d.readAs(), d.reason());
       }
       case VALUE -> {

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/** What a product's sheet says, as it is stored, version 1. */
+/** What a product's sheet says, as it is stored. */
 public final class ProductSheetDocument {
   private record Stored(
       List<CureTimes> times,
@@ -22,7 +22,7 @@ public final class ProductSheetDocument {
 
   private ProductSheetDocument() {}
 
-  /** Writes in the newest version. */
+  /** Writes . */
   public static String write(ProductSheet sheet) {
     return FORMAT.write(
         new Stored(
@@ -33,7 +33,7 @@ public final class ProductSheetDocument {
             sheet.notFor().stream().sorted().toList()));
   }
 
-  /** Reads one of any version. */
+  /** Reads one . */
   public static ProductSheet read(String text) {
     Stored s = FORMAT.read(text);
     return new ProductSheet(

@@ -29,7 +29,7 @@ class PackAroundTest {
   private final String crank = pack("crank", p -> {});
 
   private static String pack(String key, Consumer<ObjectNode> change) {
-    ObjectNode pack = (ObjectNode) JSON.readTree(Stored.text("pack.v2.json"));
+    ObjectNode pack = (ObjectNode) JSON.readTree(Stored.text("pack.json"));
     pack.put("key", key);
     change.accept(pack);
     return pack.toString();

@@ -34,7 +34,7 @@ class RecordReadLaterTest {
   private static final Signature ASTA = new Signature(UUID.randomUUID(), "Asta", true);
   private static final String CLAMP =
       """
-      {"format": "unimetric-pack", "version": 2, "key": "k", "title": "t", "summary": "s",
+      {"format": "unimetric-pack", "version": 1, "key": "k", "title": "t", "summary": "s",
        "machineKind": "BICYCLE", "fits": "f",
        "joints": [{"id": "clamp", "title": "Clamp", "thread": "M5", "count": 2, "layout": "PINCH",
          "carbon": true, "surface": {}, "slipTest": "Twist it with 30 N·m.",
@@ -44,7 +44,7 @@ class RecordReadLaterTest {
 
   private static final String NUT =
       """
-      {"format": "unimetric-pack", "version": 2, "key": "k", "title": "t", "summary": "s",
+      {"format": "unimetric-pack", "version": 1, "key": "k", "title": "t", "summary": "s",
        "machineKind": "ATV", "fits": "f",
        "joints": [{"id": "nut", "title": "Nut", "thread": "M10", "propertyClass": "8.8",
          "count": 1, "surface": {"lock": "CASTLE_PIN"}, "castellation": {"slots": 8, "holes": 2},

@@ -70,19 +70,6 @@ class SettingsDocumentTest {
   }
 
   @Test
-  void settingsOfVersionOneHoldToWhatIsUsual() {
-    String now = SettingsDocument.write(WorkshopSettings.USUAL);
-    String one =
-        now.replaceAll("\"version\":2,?", "")
-            .replaceAll(",\"schools\":\\{}", "")
-            .replaceAll(",\"benchC\":[0-9.]+", "")
-            .replaceAll(",\"ofLeads\":\\[[^]]*]", "")
-            .replaceAll(",}", "}");
-    assertThat(one).doesNotContain("schools", "ofLeads", "benchC");
-    assertThat(SettingsDocument.read(one)).isEqualTo(WorkshopSettings.USUAL);
-  }
-
-  @Test
   void eachChangeIsSaidInWords() {
     WorkshopSettings usual = WorkshopSettings.USUAL;
     WorkshopSettings own =

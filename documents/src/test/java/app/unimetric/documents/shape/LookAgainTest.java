@@ -87,7 +87,7 @@ class LookAgainTest {
   void jobsOfAVisitAndJobsAroundAreLeftOnlyWithWhatIsDue() throws IOException {
     String visit =
         """
-        {"format": "unimetric-pack", "version": 2, "key": "visit-1", "title": "Both", "summary": "Both.",
+        {"format": "unimetric-pack", "version": 1, "key": "visit-1", "title": "Both", "summary": "Both.",
          "machineKind": "MOTORCYCLE", "fits": "Two things", "joints": [],
          "together": [{"pack": "mc-crash-bars-upper", "document": %s},
                       {"pack": "mc-handguards", "document": %s}]}

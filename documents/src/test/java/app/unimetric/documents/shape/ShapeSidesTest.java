@@ -158,9 +158,8 @@ class ShapeSidesTest {
   void whatIsLookedAtAgainIsLookedAtOnBoth() {
     JobPack apart =
         after(
-            Stored.text("pack.v2.json"),
-            ShapeSides.apart(
-                Shaping.of(Stored.text("pack.v2.json")), List.of("joints", "caliper")));
+            Stored.text("pack.json"),
+            ShapeSides.apart(Shaping.of(Stored.text("pack.json")), List.of("joints", "caliper")));
     assertThat(apart.rechecks().get(0).jointIds())
         .containsExactly("caliper.LEFT", "caliper-right.RIGHT");
   }

@@ -48,7 +48,7 @@ class PlayedRuns {
   record Played(
       RunSheet sheet,
       String startedBy,
-      @Nullable UUID startedById,
+      UUID startedById,
       Instant startedAt,
       Set<String> tools,
       Replay replay,

@@ -87,7 +87,7 @@ public class RunLog {
       RunState state,
       ToolsOut toolsOut,
       String startedBy,
-      @Nullable UUID startedById,
+      UUID startedById,
       Instant startedAt) {
     private static Run of(Played p) {
       return new Run(

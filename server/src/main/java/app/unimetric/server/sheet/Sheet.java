@@ -42,16 +42,8 @@ final class Sheet {
   Sheet(String document, List<SheetRow> rows, Function<String, JobPack> reading) {
     opened = reading.apply(document);
     shaping = Shaping.of(document);
-    Map<String, List<DocumentedValue>> found = new LinkedHashMap<>();
     for (SheetRow row : rows) {
-      SheetSaying what =
-          SheetDocument.read(
-              row.kind(), row.document(), (joint, place) -> idAt(joint, place, found));
-      if (what instanceof SheetSaying.ValueFound value) {
-        found
-            .computeIfAbsent(value.jointId(), id -> new ArrayList<>())
-            .add(value(row.id(), value, null));
-      }
+      SheetSaying what = SheetDocument.read(row.kind(), row.document());
       if (what instanceof SheetSaying.Shaped shaped) {
         shaping.take(row.id(), shaped.edits(), shaped.undoes());
       }
@@ -68,18 +60,6 @@ final class Sheet {
   /** The document of the job as it was shaped. */
   Shaping shaping() {
     return shaping;
-  }
-
-  /**
-   * Decisions of the first version named a value by its place: the pack's own, then those found.
-   */
-  private String idAt(String jointId, int place, Map<String, List<DocumentedValue>> found) {
-    List<DocumentedValue> all = new ArrayList<>();
-    opened.joints().stream()
-        .filter(j -> j.id().equals(jointId))
-        .forEach(j -> all.addAll(j.torque().values()));
-    all.addAll(found.getOrDefault(jointId, List.of()));
-    return place >= 0 && place < all.size() ? all.get(place).id() : "";
   }
 
   private static DocumentedValue value(

@@ -163,7 +163,7 @@ public class Sheets {
       }
       UUID id = UUID.nameUUIDFromBytes((jobId + " " + row.id()).getBytes(StandardCharsets.UTF_8));
       values.put(row.id().toString(), id.toString());
-      SheetSaying said = SheetDocument.read(row.kind(), row.document(), (joint, place) -> "");
+      SheetSaying said = SheetDocument.read(row.kind(), row.document());
       mapper.sayAgain(id, jobId, row.id(), SheetDocument.write(about(said, values)));
     }
   }

@@ -2,6 +2,7 @@ package app.unimetric.server.run;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.unimetric.server.Drawn;
 import app.unimetric.server.InWorkshop;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
@@ -68,6 +69,7 @@ class TabletAlikeTest {
   }
 
   @ParameterizedTest
+  @Drawn(take = 2, of = 4)
   @ValueSource(longs = {1, 2, 3, 4})
   void comesToTheSameWhateverIsSaid(long seed) throws IOException {
     JobRun job = JobRun.skidPlate(bram);
@@ -87,6 +89,7 @@ class TabletAlikeTest {
   }
 
   @ParameterizedTest
+  @Drawn(take = 2, of = 4)
   @ValueSource(longs = {1, 2, 3, 4})
   void comesToTheSameClimbingToHold(long seed) throws IOException {
     JobRun post = JobRun.carbonPost(bram);
@@ -95,6 +98,7 @@ class TabletAlikeTest {
   }
 
   @ParameterizedTest
+  @Drawn(take = 2, of = 4)
   @ValueSource(longs = {1, 2, 3, 4})
   void comesToTheSameOnToTheNextSlot(long seed) throws IOException {
     Away away = comesToTheSame(seed, JobRun.frontHub(bram));
@@ -102,6 +106,7 @@ class TabletAlikeTest {
   }
 
   @ParameterizedTest
+  @Drawn(take = 1, of = 3)
   @ValueSource(longs = {1, 2, 3})
   void comesToTheSameLookingAgain(long seed) {
     JobRun look = JobRun.lookAgain(bram);

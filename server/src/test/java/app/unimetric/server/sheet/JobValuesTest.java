@@ -34,10 +34,10 @@ class JobValuesTest {
     bram.post("/api/packs", fixture());
   }
 
-  /** Two cups alone, without the crank around them, as a workshop's own pack of version 1. */
+  /** Two cups alone, without the crank around them, as a workshop's own pack. */
   private static String fixture() {
     try {
-      return Files.readString(Path.of("src/test/resources/packs-v1/bi-bb-outboard.json"));
+      return Files.readString(Path.of("src/test/resources/packs/bi-bb-outboard.json"));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -120,7 +120,7 @@ public final class PlanCall {
               + " \"tools\": [{\"id\": \"a\", \"minNm\": 5, \"maxNm\": 25, \"graduation\": 0.5, \"unit\": \"N.m\", \"calibratedOn\": \"2026-02-01\"}],"
               + " \"shelf\": {\"products\": [{\"compound\": \"MEDIUM\", \"fixtureMinutes\": 20, \"fullCureMinutes\": 1440}]}, \"handOrder\": [\"plate\"], \"byFeel\": [\"plate\"], \"answers\": {\"options\": {}, \"sides\": []}, \"today\": \"2026-06-01\"}")
   public record Request(
-      @Schema(description = "docs/formats, versions 1 and 2") Map<String, Object> pack,
+      @Schema(description = "docs/formats/job-pack.schema.json") Map<String, Object> pack,
       @Nullable List<Value> values,
       @Nullable List<Decided> decisions,
       List<ToolsCall.CribFields> tools,
