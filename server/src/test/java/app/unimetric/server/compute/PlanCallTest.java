@@ -187,7 +187,7 @@ class PlanCallTest {
         pack("atv-skid-plates")
             .replace(
                 "\"order\": [",
-                "\"order\": [{\"before\": \"side\", \"after\": \"centre\", \"reason\": \"x\"},");
+                "\"order\": [{\"before\": \"side\", \"after\": \"centre\", \"binding\": \"FINAL\", \"reason\": \"x\"},");
     Answer answer =
         anybody.post("/api/compute/plan", "{\"pack\": " + ring + ", " + SKID_VALUES + TOOLS + "}");
     assertThat(answer.body().path("cycle").toString()).contains("centre", "side");

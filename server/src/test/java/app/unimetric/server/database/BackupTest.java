@@ -74,7 +74,8 @@ class BackupTest {
     }
 
     byte[] whole = Files.readAllBytes(file);
-    for (int part : new int[] {whole.length / 3, whole.length - 5000}) {
+    // The last 10 kB may be nothing but padding.
+    for (int part : new int[] {whole.length / 3, whole.length - 20_000}) {
       Path cut = folder.resolve("cut.tar");
       Files.write(cut, java.util.Arrays.copyOf(whole, part));
       Ended broken = script("restore", cut, folder.resolve("other"));
