@@ -184,7 +184,7 @@ class PackReaderTest {
   @Test
   void anotherVersionIsRefusedInWords() {
     assertThatThrownBy(() -> reader.take(changed(p -> p.put("version", 2))))
-        .hasMessageContaining("bring the program up to date");
+        .hasMessageContaining("version: must be 1.");
     assertThat(places(changed(p -> p.put("version", 0)))).contains("version");
   }
 }

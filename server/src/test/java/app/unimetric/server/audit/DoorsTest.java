@@ -154,6 +154,17 @@ class DoorsTest {
     assertThat(came).containsExactly(401, 401, 401, 401, 401, 429);
   }
 
+  /** The try that marked the device was counted at its address, not yet at the device. */
+  @Test
+  void whoSignedInOnceOnADeviceComesInThereWhateverStrangersTryUnderTheName() throws SQLException {
+    Visitor tablet = Visitor.signedIn(workshop, "Ilse");
+    tries(
+        "INSERT INTO sign_in_try (kind, name, address) SELECT 'PASSWORD', 'ilse', 'elsewhere ' || i FROM generate_series(1, 40) i");
+    assertThat(
+            tablet.post("/api/session", Map.of("name", "Ilse", "password", "depot-ilse")).status())
+        .isEqualTo(200);
+  }
+
   @Test
   void aMarkOfADeviceThatWasMadeUpIsWorthNothing() throws SQLException {
     tries(
