@@ -1,11 +1,11 @@
 import 'fake-indexeddb/auto';
 import { describe, expect, it, vi } from 'vitest';
 import type { Trouble } from '../api/client';
-import { device, Outbox, type Said, type Saying } from './outbox';
+import { device, Outbox, type EntrySent, type Saying } from './outbox';
 import { waitingOf, type Signature } from './waiting';
 
 const BRAM: Signature = { id: 'bram', name: 'Bram', lead: false };
-const done: Saying = { stepId: 'step.stand', kind: 'DONE' };
+const done: Saying = { stepId: 'step.stand', said: { kind: 'DONE' } };
 const trouble = (status: number, more: Partial<Trouble> = {}): Trouble => ({
   status,
   detail: '',
@@ -15,7 +15,7 @@ const trouble = (status: number, more: Partial<Trouble> = {}): Trouble => ({
 /** Each test at a job of its own. */
 const job = () => crypto.randomUUID();
 const nothing = () => undefined;
-type Send = (device: string, events: Said[]) => Promise<string>;
+type Send = (device: string, events: EntrySent[]) => Promise<string>;
 
 describe('the outbox', () => {
   it('sends what waits together, numbered from one without gaps', async () => {
@@ -44,7 +44,7 @@ describe('the outbox', () => {
     const at = job();
     const box = new Outbox(at, () => Promise.reject(trouble(503)));
     const first = box.add(done, BRAM);
-    const second = box.add({ stepId: 'step.jack', kind: 'DONE' }, BRAM);
+    const second = box.add({ stepId: 'step.jack', said: { kind: 'DONE' } }, BRAM);
     await Promise.all([first.kept, second.kept]);
     await expect(box.flush([BRAM.id], nothing)).rejects.toMatchObject({ status: 503 });
     const send = vi.fn<Send>().mockResolvedValue('ok');
@@ -58,18 +58,49 @@ describe('the outbox', () => {
     expect(last.waitingOf([BRAM.id])).toEqual([]);
   });
 
-  it('drops the one at fault, says why, and keeps what was said after it', async () => {
-    const bad = (e: Said) => e.stepId === 'bad';
+  it('keeps the one at fault with what was said of it; what was said after it waits', async () => {
+    const bad = (e: EntrySent) => e.stepId === 'bad';
+    const at = job();
+    let mended = false;
     const send: Send = (_, events) =>
-      events.some(bad) ? Promise.reject(trouble(400)) : Promise.resolve('ok');
+      events.some(bad) && !mended
+        ? Promise.reject(trouble(400, { detail: 'no such step' }))
+        : Promise.resolve('ok');
+    const box = new Outbox(at, send);
+    const kept = ['good', 'bad', 'after'].map(
+      (stepId) => box.add({ stepId, said: { kind: 'DONE' } }, BRAM).kept,
+    );
+    await Promise.all(kept);
+    await expect(box.flush([BRAM.id], nothing)).rejects.toMatchObject({ status: 400 });
+    const steps = (of: Outbox<string>) => of.waitingOf([BRAM.id]).map((w) => w.entry.stepId);
+    expect(steps(box)).toEqual(['bad', 'after']);
+    expect(box.refused?.refused).toBe('no such step');
+    await box.flush([BRAM.id], nothing);
+    expect(steps(box), 'nothing goes past it').toEqual(['bad', 'after']);
+    const reloaded = new Outbox(at, send);
+    await reloaded.open();
+    expect(reloaded.refused?.entry.stepId, 'it is kept over a reload').toBe('bad');
+    mended = true;
+    await reloaded.again();
+    await reloaded.flush([BRAM.id], nothing);
+    expect(steps(reloaded)).toEqual([]);
+  });
+
+  it('tries a failing server three times, then shows the entry; other jobs go on', async () => {
+    const send = vi.fn<Send>().mockRejectedValue(trouble(500, { detail: 'went wrong here' }));
     const box = new Outbox(job(), send);
     box.add(done, BRAM);
-    box.add({ stepId: 'bad', kind: 'DONE' }, BRAM);
-    box.add({ stepId: 'after', kind: 'DONE' }, BRAM);
-    await expect(box.flush([BRAM.id], nothing)).rejects.toMatchObject({ status: 400 });
-    expect(box.waitingOf([BRAM.id]).map((w) => w.said.stepId)).toEqual(['after']);
+    for (let i = 0; i < 3; i++) {
+      expect(box.refused, `before try ${i + 1}`).toBeUndefined();
+      await expect(box.flush([BRAM.id], nothing)).rejects.toMatchObject({ status: 500 });
+    }
+    expect(box.refused?.refused).toBe('went wrong here');
     await box.flush([BRAM.id], nothing);
-    expect(box.waitingOf([BRAM.id])).toEqual([]);
+    expect(send).toHaveBeenCalledTimes(3);
+    const other = new Outbox(job(), vi.fn<Send>().mockResolvedValue('ok'));
+    other.add(done, BRAM);
+    await other.flush([BRAM.id], nothing);
+    expect(other.waitingOf([BRAM.id])).toEqual([]);
   });
 
   it('takes the number the server expects and tries once more', async () => {
@@ -90,7 +121,11 @@ describe('the outbox', () => {
     const send = vi.fn<Send>().mockResolvedValue('ok');
     const box = new Outbox(at, send);
     const { kept } = box.add(
-      { stepId: 'second-look', kind: 'SECOND_LOOK', witness: { name: 'Asta', pin: '2468' } },
+      {
+        stepId: 'second-look',
+        said: { kind: 'SECOND_LOOK', finding: 'GOOD' },
+        pin: { name: 'Asta', pin: '2468' },
+      },
       BRAM,
     );
     await kept;
@@ -107,8 +142,11 @@ describe('the outbox', () => {
     const box = new Outbox(at, () => Promise.reject(trouble(0)));
     // As a screen's state hands it over: a proxy, which no store takes as it is.
     const asta: Signature = new Proxy({ id: 'asta', name: 'Asta', lead: true }, {});
-    const look = { stepId: 'second-look', kind: 'SECOND_LOOK' } as const;
-    await box.add({ ...look, witness: { name: 'Asta', pin: '2468' } }, BRAM, asta).kept;
+    const look: Saying = {
+      stepId: 'second-look',
+      said: { kind: 'SECOND_LOOK', finding: 'GOOD' },
+    };
+    await box.add({ ...look, pin: { name: 'Asta', pin: '2468' } }, BRAM, asta).kept;
     const reloaded = new Outbox(at, () => Promise.resolve('ok'));
     expect((await reloaded.open()).map((w) => w.witness?.name)).toEqual(['Asta']);
     expect(reloaded.waitingOf([BRAM.id])).toEqual([]);

@@ -1,10 +1,18 @@
 import { api, ask, asTrouble, type Schemas, type Trouble } from '../api/client';
 import { here, NOBODY } from '../api/session.svelte';
 import { movedOn } from './moved';
-import { device, deviceNow, isAway, isOvertakenInNumbers, Outbox, type Saying } from './outbox';
+import {
+  device,
+  deviceNow,
+  isAway,
+  isOvertakenInNumbers,
+  Outbox,
+  type EntrySent,
+  type Said,
+} from './outbox';
 import { whoIsHere } from './people';
 import { Photographs } from './photographs.svelte';
-import { keepRun, type Signature } from './waiting';
+import { keepRun, type Signature, type Waiting } from './waiting';
 
 type RunPage = Schemas['RunPage'];
 type Moved = Schemas['Moved'];
@@ -21,10 +29,24 @@ type Standing = {
   state: Schemas['RunState'];
   trays: Schemas['Tray'][];
   summary?: Schemas['Summary'];
-  problem?: string;
+  problem?: { field: string; message: string };
+};
+/** What is said, where that is not the step and fastener in hand, and whose PIN goes with it. */
+export type More = {
+  stepId?: string | undefined;
+  fastener?: number | undefined;
+  pin?: EntrySent['witness'] | undefined;
 };
 const RETRY_MS = 4000;
 const SAME_TAP_MS = 300;
+
+/** What was said, in a few words of its own. */
+const wordsOf = (said: Said): string =>
+  Object.values(said)
+    .filter((v) => typeof v === 'string')
+    .join(' ');
+/** Of a note. */
+const LONGEST = 1000;
 
 /**
  * A run on this device. What is said shows at once, by the core's own replay in the browser, and is
@@ -47,6 +69,10 @@ export class BenchRun {
   overtaken = $state.raw<Entry[]>([]);
   /** Who has this bench open at another device. */
   others = $state.raw<Present[]>([]);
+  /** What the server did not take, with what it said; what was said later waits behind it. */
+  refused = $state.raw<Waiting | undefined>();
+  /** Whether the bench has steps or words this page does not know: it must be loaded anew. */
+  older = $state(false);
   /** Whose entries wait on this device until they sign in. */
   absent = $state.raw<string[]>([]);
   /** What another person looked at here and may not have been told to the server. */
@@ -61,6 +87,8 @@ export class BenchRun {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private sending: Promise<void> | undefined;
   private left = false;
+  /** Entries of which it was told that they did not count after all. */
+  private toldOf: string[] = [];
 
   constructor(page: RunPage, away = false) {
     this.told = page;
@@ -93,15 +121,19 @@ export class BenchRun {
     ]);
     if (this.left) return;
     void this.photographs.open();
-    this.replay = replay;
-    this.replay?.take(
-      this.told.jobId,
-      JSON.stringify({
-        sheet: this.told.sheet,
-        toolsOut: this.told.toolsOut,
-        entries: this.told.state.entries,
-      }),
-    );
+    try {
+      replay?.take(
+        this.told.jobId,
+        JSON.stringify({
+          sheet: this.told.sheet,
+          toolsOut: this.told.toolsOut,
+          entries: this.told.state.entries,
+        }),
+      );
+      this.replay = replay;
+    } catch {
+      this.older = true;
+    }
     this.show();
     this.keep();
     // Who else is here is known then when somebody must look and nobody can be reached.
@@ -134,7 +166,7 @@ export class BenchRun {
 
   /** Ids of entries the server has not taken yet. */
   get provisional(): readonly string[] {
-    return this.waiting ? this.outbox.waitingOf(here.sayable).map((w) => w.said.id) : [];
+    return this.waiting ? this.outbox.waitingOf(here.sayable).map((w) => w.entry.id) : [];
   }
 
   /**
@@ -143,30 +175,39 @@ export class BenchRun {
    *
    * @param witness who looked or lets it stand, where that is another person
    */
-  async say(saying: Partial<Saying> & Pick<Saying, 'kind'>, witness?: Signature): Promise<boolean> {
+  async say(said: Said, more: More = {}, witness?: Signature): Promise<boolean> {
     this.settling = true;
     setTimeout(() => (this.settling = false), SAME_TAP_MS);
     await this.ready;
-    // The record names the photographs that are there when it is signed.
-    if (saying.kind === 'SIGNED_OFF' && !this.away) await this.photographs.flush();
     this.trouble = null;
     this.notCounted = '';
-    const fastener = this.page.state.nextFastener;
+    if (said.kind === 'SIGNED_OFF') {
+      if (this.refused) {
+        this.notCounted =
+          'An entry was not taken by the server. Send it again or say it anew before the job is signed.';
+        return false;
+      }
+      // The record names the photographs that are there when it is signed.
+      if (!this.away) await this.photographs.flush();
+    }
     const { id, kept } = this.outbox.add(
       {
-        stepId: this.step?.id ?? '-',
-        ...(fastener === undefined ? {} : { fastener }),
-        ...saying,
+        stepId: more.stepId ?? this.step?.id ?? '-',
+        fastener: 'fastener' in more ? more.fastener : this.page.state.nextFastener,
+        said,
+        pin: more.pin,
       },
       this.me,
       witness,
     );
+    // Of what is just being said it is told below.
+    this.toldOf = [...this.toldOf, id];
     const problem = this.show();
     if (problem) {
       this.trouble = {
         status: 400,
-        detail: problem,
-        errors: [{ field: 'typed', message: problem }],
+        detail: problem.message,
+        errors: [problem],
       };
       await this.outbox.takeBack(id);
       this.show();
@@ -181,15 +222,44 @@ export class BenchRun {
       this.show();
       return false;
     }
+    this.toldOf = this.toldOf.filter((told) => told !== id);
     // What another person's PIN is asked for is not said before the server has looked at it.
-    if (saying.witness && !this.away) await this.flush();
+    if (more.pin && !this.away) await this.flush();
     else void this.flush();
     return this.trouble === null && !this.notCounted;
   }
 
+  /** What the server did not take is sent once more. */
+  async sendAgain(): Promise<void> {
+    await this.outbox.again();
+    this.trouble = null;
+    this.show();
+    await this.flush();
+  }
+
+  /** What the server did not take is put aside, with a note of it in the log; it is said anew. */
+  async sayAnew(): Promise<void> {
+    const one = this.outbox.refused;
+    if (!one) return;
+    await this.outbox.takeBack(one.entry.id);
+    const why = `Not taken by the server (${one.refused ?? ''}) and said anew: ${wordsOf(one.entry.said)}`;
+    this.outbox.add(
+      {
+        stepId: one.entry.stepId,
+        fastener: one.entry.fastener,
+        said: { kind: 'NOTE', reason: why.slice(0, LONGEST) },
+      },
+      one.by,
+    );
+    this.trouble = null;
+    this.show();
+    await this.flush();
+  }
+
   /** Shows the server's word with what waits; tells what is wrong with the last one said. */
-  private show(): string | undefined {
+  private show(): Standing['problem'] {
     const mine = this.outbox.waitingOf(here.sayable);
+    this.refused = this.outbox.refused;
     this.waiting = mine.length;
     this.absent = this.outbox.othersThan(here.sayable);
     if (!this.waiting || !this.replay) {
@@ -201,10 +271,10 @@ export class BenchRun {
         this.told.jobId,
         JSON.stringify(
           mine.map((w) => ({
-            said: w.said,
+            entry: w.entry,
             by: w.by,
             ...(w.witness ? { witness: w.witness } : {}),
-            at: w.said.doneAt,
+            at: w.entry.doneAt,
           })),
         ),
       ),
@@ -216,23 +286,34 @@ export class BenchRun {
       trays: standing.trays,
       summary: standing.summary ?? this.told.summary,
     };
+    // What waits here counted when it was said, or it would not wait.
+    const ids = mine.map((w) => w.entry.id);
+    this.overtakenBy(standing.state.entries.filter((e) => ids.includes(e.event.id)));
     return undefined;
   }
 
   /** The server told where the run stands. */
-  private take(moved: Moved): void {
+  private take(moved: Moved, mine: readonly string[] = []): void {
     // An answer that was overtaken by a later one says nothing new.
     if (moved.from + moved.state.entries.length < this.told.state.entries.length) return;
-    const before = this.page.state.entries;
     this.told = movedOn(this.told, moved);
-    this.replay?.told(this.told.jobId, JSON.stringify(moved.state.entries));
-    const overtaken = moved.state.entries.filter(
-      (e) =>
-        e.notCounted !== undefined &&
-        before.some((b) => b.event.id === e.event.id && b.notCounted === undefined),
-    );
-    if (overtaken.length) this.overtaken = [...this.overtaken, ...overtaken];
+    try {
+      this.replay?.told(this.told.jobId, JSON.stringify(moved.state.entries));
+    } catch {
+      this.older = true;
+      this.replay = undefined;
+    }
+    if (this.replay) this.overtakenBy(moved.state.entries.filter((e) => mine.includes(e.event.id)));
     this.keep();
+  }
+
+  /** Tells at once of what was said here and does not count, because somebody else was quicker. */
+  private overtakenBy(mine: Entry[]): void {
+    const news = mine.filter(
+      (e) => e.notCounted !== undefined && !this.toldOf.includes(e.event.id),
+    );
+    this.toldOf = [...this.toldOf, ...news.map((e) => e.event.id)];
+    if (news.length) this.overtaken = [...this.overtaken, ...news];
   }
 
   /** Somebody else said something: what is new is fetched. */
@@ -289,7 +370,7 @@ export class BenchRun {
   private async sendAll(): Promise<void> {
     clearTimeout(this.timer);
     try {
-      await this.outbox.flush(here.sayable, (moved) => this.take(moved));
+      await this.outbox.flush(here.sayable, (moved, ids) => this.take(moved, ids));
       this.away = false;
     } catch (e) {
       const trouble = asTrouble(e);
@@ -299,7 +380,7 @@ export class BenchRun {
       if (trouble.status === 401) void here.look();
     }
     this.show();
-    if (this.outbox.waitingOf(here.sayable).length && !this.left)
+    if (this.outbox.waitingOf(here.sayable).length && !this.refused && !this.left)
       this.timer = setTimeout(() => void this.flush(), RETRY_MS);
   }
 

@@ -18,6 +18,7 @@ const asked = vi.hoisted(() => {
 
 type State = Schemas['RunState'];
 type Entry = Schemas['Entry'];
+type Step = Schemas['RunStep'];
 const vector = JSON.parse(readFileSync('../tablet/src/test/resources/run.json', 'utf8')) as {
   page: { sheet: Schemas['RunSheet']; toolsOut: Schemas['RunPage']['toolsOut'] };
   standing: { state: State };
@@ -90,7 +91,7 @@ describe('a run at the bench', () => {
     await opened([]);
     expect(await run.say({ kind: 'READING', typed: 'about right', unit: 'N.m' })).toBe(false);
     expect(run.trouble?.detail).toContain('not understood as a torque');
-    expect(await run.say({ kind: 'SECOND_LOOK' })).toBe(false);
+    expect(await run.say({ kind: 'SECOND_LOOK', finding: 'GOOD' })).toBe(false);
     expect(run.notCounted).not.toBe('');
     expect(run.waiting).toBe(0);
     expect(asked).not.toHaveBeenCalled();
@@ -113,6 +114,56 @@ describe('a run at the bench', () => {
     expect(run.overtaken.map((e) => e.notCounted)).toEqual(['Another step is in hand.']);
     run.seen();
     expect(run.overtaken).toEqual([]);
+  });
+
+  it('tells at once, before it is sent, that somebody else was quicker', async () => {
+    asked.mockRejectedValue(new TypeError('nobody there'));
+    await opened([]);
+    await run.say({ kind: 'DONE' });
+    expect(run.overtaken).toEqual([]);
+    // Back in reach the live call looks first: another said the same step done.
+    asked.mockImplementation((request) =>
+      Promise.resolve(
+        request.method === 'GET' ? json(moved(0, all.slice(0, 1))) : json({ status: 503 }, 503),
+      ),
+    );
+    Stream.last.dispatchEvent(new Event('look'));
+    await vi.waitFor(() => expect(run.overtaken).toHaveLength(1));
+    expect(run.overtaken[0]?.notCounted).not.toBe('');
+    expect(run.waiting, 'it is evidence all the same').toBe(1);
+  });
+
+  it('signs nothing while the server has not taken an entry, and puts that aside with a note', async () => {
+    await opened([]);
+    const sent: { said: { kind: string; reason?: string } }[][] = [];
+    asked.mockImplementation(async (request) => {
+      const { events } = (await request.json()) as { events: (typeof sent)[number] };
+      sent.push(events);
+      return json({ status: 400, detail: 'no such step', errors: [] }, 400);
+    });
+    await run.say({ kind: 'DONE' });
+    await vi.waitFor(() => expect(run.refused?.refused).toBe('no such step'));
+    expect(run.waiting).toBe(1);
+    expect(await run.say({ kind: 'SIGNED_OFF' })).toBe(false);
+    expect(run.notCounted).toContain('before the job is signed');
+    await run.sayAnew();
+    expect(sent.at(-1)?.map((e) => e.said)).toEqual([
+      {
+        kind: 'NOTE',
+        reason: 'Not taken by the server (no such step) and said anew: DONE',
+      },
+    ]);
+  });
+
+  it('says that it is older than the bench, and goes on sending', async () => {
+    const newer = page([]);
+    const weld = { ...newer.sheet.steps[0], id: 'weld', kind: 'WELD' } as unknown as Step;
+    run = new BenchRun({ ...newer, sheet: { ...newer.sheet, steps: [weld] } });
+    await vi.waitFor(() => expect(run.older).toBe(true));
+    asked.mockImplementation(() => Promise.resolve(json(moved(0, all.slice(0, 1)))));
+    await run.say({ kind: 'NOTE', reason: 'from an older page' });
+    expect(run.waiting).toBe(0);
+    expect(run.page.state.entries).toHaveLength(1);
   });
 
   it('takes no answer back that a later one overtook', async () => {

@@ -1,9 +1,9 @@
 import { openDB, type IDBPDatabase } from 'idb';
 import type { Schemas } from '../api/client';
 
+/** What is said at the bench: one form a kind, with what belongs to it. */
 export type Said = Schemas['Said'];
-/** What is said, before it has its number in the device's row. */
-export type Saying = Omit<Said, 'counter' | 'id' | 'doneAt' | 'by'>;
+export type EntrySent = Schemas['EntrySent'];
 export type Signature = Schemas['Signature'];
 
 /** Something said at a bench that the server has not taken yet. */
@@ -12,7 +12,9 @@ export interface Waiting {
   by: Signature;
   /** Who looked or let it stand beside who says so. */
   witness?: Signature;
-  said: Omit<Said, 'counter' | 'witness' | 'by'>;
+  entry: Omit<EntrySent, 'counter' | 'witness' | 'by'>;
+  /** What the server said when it did not take it; what was said later at this job waits behind it. */
+  refused?: string;
 }
 
 /** A photograph taken on this device; once sent it stays to be looked at out of reach. */
@@ -40,14 +42,15 @@ let opened: Promise<IDBPDatabase> | undefined;
 
 /** The device's own store: what waits, in the order it was said, and runs that can be gone on with out of reach. */
 const store = () =>
-  (opened ??= openDB(NAME, 2, {
+  (opened ??= openDB(NAME, 3, {
     upgrade(db, before) {
       if (before < 1) {
         db.createObjectStore('waiting', { autoIncrement: true }).createIndex('job', 'jobId');
         db.createObjectStore('runs', { keyPath: 'page.jobId' });
         db.createObjectStore('session');
       }
-      db.createObjectStore('photographs', { keyPath: 'id' }).createIndex('job', 'jobId');
+      if (before < 2)
+        db.createObjectStore('photographs', { keyPath: 'id' }).createIndex('job', 'jobId');
     },
     // Another tab of a newer build waits for this one to let go.
     blocking() {
@@ -71,7 +74,16 @@ export async function dropWaiting(jobId: string, ids: ReadonlySet<string>): Prom
   const change = (await store()).transaction('waiting', 'readwrite');
   const keys = change.store.index('job').iterate(jobId);
   for await (const cursor of keys) {
-    if (ids.has((cursor.value as Waiting).said.id)) await cursor.delete();
+    if (ids.has((cursor.value as Waiting).entry.id)) await cursor.delete();
+  }
+  await change.done;
+}
+
+/** Notes what the server said of one that it did not take, or that it is to be sent again. */
+export async function markWaiting(one: Waiting): Promise<void> {
+  const change = (await store()).transaction('waiting', 'readwrite');
+  for await (const cursor of change.store.index('job').iterate(one.jobId)) {
+    if ((cursor.value as Waiting).entry.id === one.entry.id) await cursor.update(one);
   }
   await change.done;
 }
@@ -97,6 +109,12 @@ export async function keepRun(page: Schemas['RunPage']): Promise<void> {
 
 export async function keptRun(jobId: string): Promise<KeptRun | undefined> {
   return (await (await store()).get('runs', jobId)) as KeptRun | undefined;
+}
+
+/** All runs that can be gone on with out of reach, the last one kept first. */
+export async function keptRuns(): Promise<KeptRun[]> {
+  const all = (await (await store()).getAll('runs')) as KeptRun[];
+  return all.sort((a, b) => b.keptAt.localeCompare(a.keptAt));
 }
 
 export async function keepSession(session: Schemas['Session']): Promise<void> {

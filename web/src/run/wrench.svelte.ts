@@ -1,6 +1,6 @@
 import type { CurvePoint } from '../joint/curve';
 import type { BenchRun } from './run.svelte';
-import type { Saying } from './outbox';
+import type { Schemas } from '../api/client';
 
 /** What is pulled. */
 interface Due {
@@ -13,7 +13,7 @@ interface Ended {
   end: 'CLICKED' | 'LET_GO' | 'BATTERY_EMPTY' | 'DROPPED_OUT';
   words: string;
   typed?: string;
-  unit: NonNullable<Saying['unit']>;
+  unit: Schemas['ScaleReading']['unit'];
   curve?: string;
   /** What is to be said of it. */
   says?: 'READING' | 'HELD' | 'MOVED';
@@ -85,10 +85,11 @@ export class Wrench {
     }
     const curve = ended.curve === undefined ? {} : { curve: ended.curve };
     const at = { stepId: due.stepId, fastener: due.fastener };
-    if (says === 'READING') void this.run.say({ kind: says, ...at, typed, unit, ...curve });
+    if (says === 'READING')
+      void this.run.say({ kind: says, typed: typed ?? '', unit, ...curve }, at);
     else if (says === 'MOVED' && this.run.step?.kind === 'TRY')
       this.moved = { deg: movedDeg ?? '', curve: ended.curve };
-    else void this.run.say({ kind: says, ...at, ...curve });
+    else void this.run.say({ kind: says, ...curve }, at);
   }
 
   leave(): void {

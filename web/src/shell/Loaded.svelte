@@ -8,8 +8,10 @@
   interface Props {
     load: () => Promise<T>;
     children: Snippet<[T, (again: T) => void]>;
+    /** What can be done where nothing was loaded. */
+    instead?: Snippet<[Trouble]>;
   }
-  let { load, children }: Props = $props();
+  let { load, children, instead }: Props = $props();
   let data = $state.raw<T | null>(null);
   let trouble = $state<Trouble | null>(null);
 
@@ -25,7 +27,10 @@
   $effect(() => void run());
 </script>
 
-{#if trouble}<TroubleNote {trouble} retry={run} />{/if}
+{#if trouble}
+  <TroubleNote {trouble} retry={run} />
+  {#if data === null}{@render instead?.(trouble)}{/if}
+{/if}
 {#if data !== null}
   {@render children(data, (again) => (data = again))}
 {:else if !trouble}

@@ -14,7 +14,7 @@
   import TakePhotograph from './TakePhotograph.svelte';
   import TakeTool from './TakeTool.svelte';
   import type { BenchRun } from '../../run/run.svelte';
-  import type { Saying } from '../../run/outbox';
+  import type { Said } from '../../run/outbox';
   import type { Dial } from '../../run/dial.svelte';
   import type { Wrench } from '../../run/wrench.svelte';
 
@@ -39,12 +39,18 @@
     how = $bindable(),
   }: Props = $props();
   const runState = $derived(run.page.state);
-  const permits = $derived(runState.permits);
+  const answers = $derived(new Map(runState.answers.map((a) => [a.kind, a.words])));
+  const may = (kind: Said['kind']) => answers.has(kind);
+  const words = (kind: Said['kind']) => answers.get(kind) ?? '';
   const pending = $derived(runState.pending);
   const stopped = $derived(run.settling || wrench.pulling);
-  const lets = $derived(permits.find((p) => p === 'DEVIATION_ACCEPTED' || p === 'LEFT'));
+  const lets = $derived((['DEVIATION_ACCEPTED', 'LEFT'] as const).find(may));
   /** Whether it slips at the last torque: it is taken apart, or a lead leaves it. */
-  const apart = $derived(lets === 'LEFT' && permits.includes('BEGUN_AGAIN'));
+  const apart = $derived(lets === 'LEFT' && may('BEGUN_AGAIN'));
+  /** What was written where something was found. */
+  const pendingWords = $derived(
+    pending && 'reason' in pending.event.said ? pending.event.said.reason : undefined,
+  );
   // svelte-ignore state_referenced_locally
   const draft = `deviation.${run.page.jobId}.${step.id}`;
   let reason = $state(kept(draft));
@@ -52,34 +58,25 @@
   let pullButton = $state<HTMLButtonElement | null>(null);
   $effect(() => keep(draft, reason));
 
-  const MAIN: Partial<Record<Saying['kind'], string>> = {
-    CLICKED: 'Clicked at the setting',
-    DONE: 'Done',
-    HELD: 'Clicked, nothing moved',
-    HOLDS: 'It holds',
-    SLACKENED: 'Slackened fully, looked at: begin again',
-    SIGNED_OFF: 'Sign off',
-  };
+  /** Answers that need no words: one of them is the main one of its step. */
+  const PLAIN = ['CLICKED', 'DONE', 'HELD', 'HOLDS', 'SLACKENED', 'SIGNED_OFF'] as const;
+  type Plain = (typeof PLAIN)[number];
   /** Whether it is said once more how far the next slot is. */
   let again = $state(false);
-  const AT_SLOT: typeof MAIN = {
-    DONE: 'It stands at the slot',
-    SLACKENED: 'Other washer on: begin again',
-  };
-  const renewing = $derived(permits.includes('REPLACED') && !step.judged);
-  const main = $derived(permits.find((p) => p in MAIN));
-  const pulled = $derived(permits.includes('READING') || permits.includes('HELD'));
+  /** Whether somebody who looked found something. */
+  let seen = $state('');
+  const renewing = $derived(may('REPLACED') && !step.judged);
+  const main = $derived<Plain | undefined>(
+    runState.answers.map((a) => a.kind as Plain).find((kind) => PLAIN.includes(kind)),
+  );
+  const pulled = $derived(may('READING') || may('HELD'));
   const pulling = $derived(pulls && pulled);
   const mainWords = $derived(
     main === undefined
       ? ''
       : main === 'SIGNED_OFF'
-        ? `Sign off as ${here.acting?.name ?? ''}`
-        : step.kind === 'NEXT_SLOT'
-          ? (AT_SLOT[main] ?? '')
-          : pending && main === 'CLICKED'
-            ? 'Redone: clicked at the setting'
-            : MAIN[main],
+        ? `${words(main)} as ${here.acting?.name ?? ''}`
+        : words(main),
   );
 
   function key(e: KeyboardEvent) {
@@ -92,11 +89,11 @@
     } else if (e.key === ' ' && main && main !== 'SIGNED_OFF') {
       e.preventDefault();
       void run.say({ kind: main });
-    } else if (e.key.toLowerCase() === 'm' && permits.includes('MOVED')) {
+    } else if (e.key.toLowerCase() === 'm' && may('MOVED')) {
       sayMoved();
-    } else if (e.key.toLowerCase() === 's' && permits.includes('SLIPS')) {
+    } else if (e.key.toLowerCase() === 's' && may('SLIPS')) {
       void run.say({ kind: 'SLIPS' });
-    } else if (/^[0-9.,]$/.test(e.key) && permits.includes('READING')) {
+    } else if (/^[0-9.,]$/.test(e.key) && may('READING')) {
       padOpen = true;
     }
   }
@@ -119,12 +116,20 @@
     if (lets) await say(lets, witness);
   }
 
-  async function say(kind: Saying['kind'], other?: Witness) {
-    const taken = await run.say(
-      { kind, reason, ...(other ? { witness: other.said } : {}) },
-      other?.person,
-    );
+  async function say(kind: 'DEVIATION_ACCEPTED' | 'LEFT' | 'BEGUN_AGAIN', other?: Witness) {
+    const taken = await run.say({ kind, reason }, { pin: other?.said }, other?.person);
     if (taken) keep(draft, '');
+  }
+
+  /** The second look: good, or what was seen. */
+  async function look(finding: Schemas['SaidSecondLook']['finding']) {
+    const reason = seen.trim();
+    const taken = await run.say(
+      { kind: 'SECOND_LOOK', finding, ...(reason ? { reason } : {}) },
+      { pin: witness?.said },
+      witness?.person,
+    );
+    if (taken) seen = '';
   }
 </script>
 
@@ -132,53 +137,24 @@
 {#if run.notCounted}
   <p class="not-counted" role="alert">Not counted: {run.notCounted}</p>
 {/if}
-{#if pending && step.judged}
-  <p class="pending" role="alert">
-    <Misuse size={24} />
-    {#if pending.verdict === 'BAD'}
-      Not as it should be: “{pending.event.reason}”.
-    {:else}
-      “{pending.event.reason}” is {pending.verdict === 'ABOVE' ? 'above' : 'below'} the limit.
-    {/if}
-    Put it right and look again, replace it, or leave it with a reason.
-  </p>
-{:else if pending && step.measure}
-  <p class="pending" role="alert">
-    “{pending.event.reason}” is {pending.verdict === 'ABOVE' ? 'above' : 'below'}
-    {step.comparesWith
-      ? 'what was found. Set it back and measure again, or let it stand with a reason.'
-      : 'the limit. Measure again, put in a good part and measure that, or let it stand with a reason.'}
-  </p>
-{:else if pending && step.kind === 'SLIP_TEST'}
-  <p class="pending" role="alert">
-    <Misuse size={24} />
-    It slips: no tighter than this.
-  </p>
-{:else if pending && step.kind === 'NEXT_SLOT'}
+{#if pending && runState.shown?.dueSlot}
   <p class={pending.deviation ? 'pending' : 'advice'} role={pending.deviation ? 'alert' : 'status'}>
     {#if pending.deviation}<Misuse size={24} />{/if}
-    {runState.dueSlot?.advice}
+    {runState.shown.dueSlot.advice}
   </p>
-{:else if pending?.curve}
+{:else if pending}
   <p class="pending" role="alert">
     <Misuse size={24} />
-    {pending.curve.words}
-  </p>
-{:else if pending && pending.torqueNm !== undefined && step.band}
-  <p class="pending" role="alert">
-    {pending.shown ?? `${inUnit(pending.torqueNm, reading.unit)} ${reading.unit.sign}`} is {pending.verdict ===
-    'ABOVE'
-      ? 'above'
-      : 'below'} the band of
-    {inUnit(step.band.minNm, reading.unit)}–{inUnit(step.band.maxNm, reading.unit)}.
-    {#if renewing}
-      It is more than the fastener carries: take it out, look at thread and part, put in a new one.
-    {:else if permits.includes('SLACKENED')}
-      Turning it again does not make it right: slacken it fully, look at thread and part, renew what
-      is used once; its passes begin again.
-    {:else}
-      Turn it again, or let it stand with a reason.
+    {#if pending.torqueNm !== undefined && step.band && !pending.curve}
+      {pending.shown ?? `${inUnit(pending.torqueNm, reading.unit)} ${reading.unit.sign}`} is
+      {pending.words.came} of {inUnit(step.band.minNm, reading.unit)}–{inUnit(
+        step.band.maxNm,
+        reading.unit,
+      )}.
+    {:else if pendingWords}
+      “{pendingWords}” is {pending.words.came}.
     {/if}
+    {runState.shown?.advice}
   </p>
 {/if}
 {#snippet why()}
@@ -203,7 +179,7 @@
     </div>
     {#if apart}
       <Button type="submit" class="large" disabled={stopped || !reason.trim()}
-        >Taken apart: begin again</Button
+        >{words('BEGUN_AGAIN')}</Button
       >
     {/if}
     <OtherPerson bind:witness label="A lead, with PIN" optional />
@@ -216,36 +192,46 @@
         if (apart) void accept();
       }}
     >
-      {lets === 'LEFT' ? 'Leave it' : 'Let it stand'}
+      {lets ? words(lets) : ''}
     </Button>
   </form>
 {/snippet}
 {#if here.mayWork}
   {#if apart}{@render why()}{/if}
   <div class="row">
-    {#if permits.includes('SECOND_LOOK')}
+    {#if may('SECOND_LOOK')}
       <OtherPerson bind:witness label="Who looked" />
       <Button
         class="large"
         disabled={stopped || !witness}
-        on:click={() =>
-          void run.say(
-            { kind: 'SECOND_LOOK', ...(witness ? { witness: witness.said } : {}) },
-            witness?.person,
-          )}
+        on:click={() => void look(pending ? 'PUT_RIGHT' : 'GOOD')}
       >
-        Looked at every joint
+        {pending ? 'Put right, looked again' : words('SECOND_LOOK')}
       </Button>
+      <div class="reason">
+        <TextInput
+          labelText="What is not as it should be"
+          bind:value={seen}
+          maxlength={1000}
+          size="xl"
+        />
+      </div>
+      <Button
+        class="large"
+        kind="danger-tertiary"
+        disabled={stopped || !witness || !seen.trim()}
+        on:click={() => void look('BAD')}>Not as it should be</Button
+      >
     {/if}
-    {#if permits.includes('FOUND')}
+    {#if may('FOUND')}
       <Judge {run} {step} {stopped} read={dial.reading} />
     {/if}
     {#if renewing}
       <Button class="large" disabled={stopped} on:click={() => void run.say({ kind: 'REPLACED' })}
-        >Renewed: begin again</Button
+        >{words('REPLACED')}</Button
       >
     {/if}
-    {#if permits.includes('MEASURED')}
+    {#if may('MEASURED')}
       <Finding {run} {step} {stopped} read={dial.reading} />
     {/if}
     {#if pulling}
@@ -264,15 +250,15 @@
         {#if main !== 'SIGNED_OFF' && !pulling}<kbd>space</kbd>{/if}
       </Button>
     {/if}
-    {#if main === 'DONE' && permits.includes('SLACKENED')}
+    {#if main === 'DONE' && may('SLACKENED')}
       <Button
         class="large"
         kind="tertiary"
         disabled={stopped}
-        on:click={() => void run.say({ kind: 'SLACKENED' })}>{AT_SLOT.SLACKENED}</Button
+        on:click={() => void run.say({ kind: 'SLACKENED' })}>{words('SLACKENED')}</Button
       >
     {/if}
-    {#if permits.includes('SLOT_AHEAD')}
+    {#if may('SLOT_AHEAD')}
       {#if pending && !again}
         <Button class="large" kind="tertiary" disabled={stopped} on:click={() => (again = true)}
           >How far, once more</Button
@@ -281,30 +267,30 @@
         <NextSlot {run} {step} {stopped} />
       {/if}
     {/if}
-    {#if permits.includes('SLIPS')}
+    {#if may('SLIPS')}
       <Button
         class="large"
         kind="tertiary"
         disabled={stopped}
-        on:click={() => void run.say({ kind: 'SLIPS' })}>It slips <kbd>S</kbd></Button
+        on:click={() => void run.say({ kind: 'SLIPS' })}>{words('SLIPS')} <kbd>S</kbd></Button
       >
     {/if}
-    {#if permits.includes('MOVED')}
+    {#if may('MOVED')}
       <Button
         class="large"
         kind="tertiary"
         disabled={stopped}
         aria-expanded={step.kind === 'TRY' ? how : undefined}
-        on:click={sayMoved}>It moved <kbd>M</kbd></Button
+        on:click={sayMoved}>{words('MOVED')} <kbd>M</kbd></Button
       >
     {/if}
-    {#if permits.includes('READING')}
+    {#if may('READING')}
       <Button
         class="large"
         kind="tertiary"
         disabled={stopped}
         aria-expanded={padOpen}
-        on:click={() => (padOpen = !padOpen)}>Type a reading</Button
+        on:click={() => (padOpen = !padOpen)}>{words('READING')}</Button
       >
     {/if}
     {#if pulled && step.reading && (!how || wrench.chosen)}
@@ -320,7 +306,7 @@
     {#if step.kind !== 'SIGN_OFF' && !how}<TakePhotograph {run} {step} />{/if}
   </div>
   {#if lets && !apart}{@render why()}{/if}
-  {#if run.joint && permits.includes('AMENDED') && !how}
+  {#if run.joint && may('AMENDED') && !how}
     <TakeTool {run} joint={run.joint} {stopped} />
   {/if}
 {:else}

@@ -69,18 +69,7 @@
   const step = $derived(runState.stepAmended ?? run.step);
   /** Whether there is more to show than the setting of a tool. */
   const turns = $derived((run.step?.order ?? []).length > 0);
-  /** What moved in this round over the joint. */
-  const moved = $derived(
-    runState.entries
-      .filter(
-        (e) =>
-          e.event.stepId === run.step?.id &&
-          e.verdict === 'MOVED' &&
-          e.round === runState.round &&
-          !e.correctedBy,
-      )
-      .flatMap((e) => e.event.fastener ?? []),
-  );
+  const moved = $derived(runState.shown?.moved ?? []);
   const dialled = $derived(run.page.dialled.includes(run.step?.id ?? '') && !run.away);
   const pictured = $derived(
     run.photographs.all.some(
@@ -152,7 +141,7 @@
         <div class="drawing">
           <SlotDrawing
             nut={run.step.castellation}
-            turnDeg={runState.pending?.event.slot?.turnDeg}
+            turnDeg={runState.shown?.dueSlot?.turnDeg}
             leftHand={run.joint?.leftHand === true}
             beyond={runState.pending?.deviation === true}
           />

@@ -3,22 +3,21 @@
   import type { Schemas } from '../../api/client';
   import { inUnit } from '../../joint/figures';
   import { reading } from '../../joint/unit.svelte';
-  import { climbOf } from '../../run/climb';
 
   interface Props {
-    page: Schemas['RunPage'];
+    torques: Schemas['ClimbedTorque'][];
     joint: Schemas['RunJoint'];
-    step: Schemas['RunStep'];
   }
-  let { page, joint, step }: Props = $props();
-  const torques = $derived(climbOf(page, joint.id, step));
+  let { torques, joint }: Props = $props();
 </script>
 
 {#if torques.length}
   <ol class="climb" aria-label="Climbed to hold">
     {#each torques as t (t.stepId)}
       <li class:now={t.now} aria-current={t.now ? 'step' : undefined}>
-        <span class="figure">{t.nm === undefined ? '' : inUnit(t.nm, reading.unit)}</span>
+        <span class="figure"
+          >{t.settingNm === undefined ? '' : inUnit(t.settingNm, reading.unit)}</span
+        >
         {#if t.held}
           <span class="held"><CheckmarkOutline size={16} /> held</span>
         {:else if t.slipped}

@@ -15,26 +15,28 @@
   let unit = $state<Schemas['ScaleReading']['unit']>();
 
   const mayCorrect = (e: Entry) =>
-    !run.page.state.signedOff &&
-    here.mayWork &&
-    e.verdict !== undefined &&
-    e.correctedBy === undefined;
+    !run.page.state.signedOff && here.mayWork && e.correctable === true;
   const hasTorque = (e: Entry) => steps.get(e.event.stepId)?.kind === 'TIGHTEN';
 
   function begin(e: Entry) {
     open = open === e.event.id ? '' : e.event.id;
     typed = '';
-    unit = e.event.unit ?? steps.get(e.event.stepId)?.reading?.unit ?? 'N.m';
+    const said = e.event.said;
+    unit =
+      (said.kind === 'READING' ? said.unit : undefined) ??
+      steps.get(e.event.stepId)?.reading?.unit ??
+      'N.m';
   }
 
   async function correct(e: Entry, withFigure: boolean) {
-    const taken = await run.say({
-      kind: 'CORRECTION',
-      stepId: e.event.stepId,
-      corrects: e.event.id,
-      ...(e.event.fastener === undefined ? {} : { fastener: e.event.fastener }),
-      ...(withFigure && unit ? { typed, unit } : {}),
-    });
+    const taken = await run.say(
+      {
+        kind: 'CORRECTION',
+        corrects: e.event.id,
+        ...(withFigure && unit ? { typed, unit } : {}),
+      },
+      { stepId: e.event.stepId, fastener: e.event.fastener },
+    );
     if (taken) open = '';
   }
 </script>

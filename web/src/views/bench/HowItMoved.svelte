@@ -33,11 +33,9 @@
     const taken = await run.say({
       kind: 'MOVED',
       ...(pulled?.curve === undefined ? {} : { curve: pulled.curve }),
-      moved: {
-        cause,
-        ...(angleDeg.trim() ? { angleDeg: angleDeg.trim() } : {}),
-        ...(gripMm.trim() ? { gripMm: gripMm.trim() } : {}),
-      },
+      cause,
+      ...(angleDeg.trim() ? { angleDeg: angleDeg.trim() } : {}),
+      ...(gripMm.trim() ? { gripMm: gripMm.trim() } : {}),
     });
     if (taken) angleDeg = '';
   }

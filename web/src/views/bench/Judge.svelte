@@ -13,9 +13,9 @@
     read: string;
   }
   let { run, step, stopped, read }: Props = $props();
-  type Finding = NonNullable<Schemas['Said']['finding']>;
+  type Finding = Schemas['SaidFound']['finding'];
   const unit = $derived(step.measure?.unit);
-  const open = $derived(run.page.state.permits.includes('LEFT'));
+  const open = $derived(run.page.state.answers.some((a) => a.kind === 'LEFT'));
   // svelte-ignore state_referenced_locally
   const draft = `found.${run.page.jobId}.${step.id}`;
   // svelte-ignore state_referenced_locally
@@ -37,12 +37,17 @@
     const reason = seen.trim();
     // The field is made anew by the answer, so what was sent must be gone before.
     keep(draft, '');
-    const taken = await run.say({
-      kind,
-      ...(finding ? { finding } : {}),
-      ...(finding && asksLimit && limit.trim() ? { limit: limit.trim() } : {}),
-      ...(reason ? { reason } : {}),
-    });
+    const words = reason ? { reason } : {};
+    const taken = await run.say(
+      kind === 'FOUND' && finding
+        ? {
+            kind,
+            finding,
+            ...words,
+            ...(asksLimit && limit.trim() ? { limit: limit.trim() } : {}),
+          }
+        : { kind: 'REPLACED', ...words },
+    );
     if (!taken) keep(draft, seen);
   }
 </script>

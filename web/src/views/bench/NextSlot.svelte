@@ -18,7 +18,7 @@
   $effect(() => keep(`${draft}.deg`, turnDeg));
   $effect(() => keep(`${draft}.rise`, nmPerDegree));
   /** Whether the curve of its pull tells how fast it rises. */
-  const told = $derived(run.page.state.dueSlot?.nmPerDegree !== undefined);
+  const told = $derived(run.page.state.shown?.dueSlot?.nmPerDegree !== undefined);
   const message = (field: string) => run.trouble?.errors.find((e) => e.field === field)?.message;
 
   async function say(deg: string) {
@@ -26,7 +26,8 @@
     keep(`${draft}.deg`, '');
     const taken = await run.say({
       kind: 'SLOT_AHEAD',
-      slot: { turnDeg: deg, ...(rise ? { nmPerDegree: rise } : {}) },
+      turnDeg: deg,
+      ...(rise ? { nmPerDegree: rise } : {}),
     });
     if (!taken) keep(`${draft}.deg`, turnDeg);
   }

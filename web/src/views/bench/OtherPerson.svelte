@@ -1,9 +1,9 @@
 <script lang="ts" module>
-  import type { Saying, Signature } from '../../run/waiting';
+  import type { EntrySent, Signature } from '../../run/waiting';
 
   /** Another person: what the server is told, and who that is as far as is known here. */
   export interface Witness {
-    said: NonNullable<Saying['witness']>;
+    said: NonNullable<EntrySent['witness']>;
     person: Signature;
   }
 </script>

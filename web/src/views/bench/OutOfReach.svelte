@@ -45,6 +45,36 @@
     <Button kind="tertiary" on:click={() => run.seen()}>Read</Button>
   </div>
 {/if}
+{#if run.older}
+  <div class="overtaken" role="alert">
+    <WarningAlt size={24} />
+    <p>
+      This page is older than the bench: load it anew. What was said here is kept and sent; what
+      comes of it shows once the server has taken it.
+    </p>
+    <Button kind="tertiary" on:click={() => window.location.reload()}>Load it anew</Button>
+  </div>
+{/if}
+{#if run.refused}
+  {@const one = run.refused}
+  <div class="overtaken" role="alert">
+    <WarningAlt size={24} />
+    <div>
+      <p>
+        Not taken by the server: {steps.get(one.entry.stepId) ?? one.entry.stepId}{one.entry
+          .fastener === undefined
+          ? ''
+          : `, fastener ${one.entry.fastener}`}. {one.refused}
+      </p>
+      <p>
+        {run.waiting > 1 ? `${run.waiting - 1} later entries of this job wait behind it. ` : ''}The
+        job is not signed while it waits.
+      </p>
+    </div>
+    <Button kind="tertiary" on:click={() => void run.sendAgain()}>Send it again</Button>
+    <Button kind="tertiary" on:click={() => void run.sayAnew()}>Put it aside, say it anew</Button>
+  </div>
+{/if}
 {#if run.overtaken.length}
   <div class="overtaken" role="alert">
     <WarningAlt size={24} />
@@ -58,12 +88,21 @@
           <li>
             {steps.get(e.event.stepId) ?? e.event.stepId}{e.event.fastener === undefined
               ? ''
-              : `, fastener ${e.event.fastener}`}: {e.notCounted}
+              : `, fastener ${e.event.fastener}`}, {e.words.said}: {e.notCounted}
           </li>
         {/each}
       </ul>
+      <p>What now? Look at what was done twice before you go on with the step in hand.</p>
     </div>
-    <Button kind="tertiary" on:click={() => run.seen()}>Read</Button>
+    <Button kind="tertiary" on:click={() => run.seen()}>Looked: go on</Button>
+    <Button
+      kind="tertiary"
+      on:click={() => {
+        const twice = [...new Set(run.overtaken.map((e) => steps.get(e.event.stepId) ?? ''))];
+        run.seen();
+        void run.say({ kind: 'NOTE', reason: `Done twice, to be looked at: ${twice.join('; ')}.` });
+      }}>Note that it was done twice</Button
+    >
   </div>
 {/if}
 

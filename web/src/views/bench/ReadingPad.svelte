@@ -1,16 +1,15 @@
 <script lang="ts">
   import { onMount } from 'svelte';
-  import type { Trouble } from '../../api/client';
+  import type { Schemas, Trouble } from '../../api/client';
   import { keep, kept } from '../../api/drafts';
   import { here } from '../../api/session.svelte';
-  import type { Saying } from '../../run/outbox';
 
   interface Props {
     draft: string;
     unitCode: string;
     disabled: boolean;
     trouble: Trouble | null;
-    enter: (typed: string, unit: NonNullable<Saying['unit']>) => Promise<boolean>;
+    enter: (typed: string, unit: Schemas['ScaleReading']['unit']) => Promise<boolean>;
     close: () => void;
   }
   let { draft, unitCode, disabled, trouble, enter, close }: Props = $props();
@@ -31,7 +30,7 @@
   async function send(e: SubmitEvent) {
     e.preventDefault();
     const figure = typed;
-    if (await enter(figure, unit as NonNullable<Saying['unit']>)) {
+    if (await enter(figure, unit as Schemas['ScaleReading']['unit'])) {
       keep(draft, '');
       close();
     }

@@ -8,11 +8,16 @@
     step: Schemas['RunStep'];
   }
   let { state, step }: Props = $props();
-  const due = $derived(state.dueSlot);
-  const said = $derived(state.pending?.event.slot);
+  const due = $derived(state.shown?.dueSlot);
+  const pending = $derived(state.pending?.event.said);
+  const said = $derived(pending?.kind === 'SLOT_AHEAD' ? pending : undefined);
+  const turnDeg = $derived(due?.turnDeg ?? 0);
   const there = $derived(state.pending?.torqueNm);
-  const stated = $derived(said?.nmPerDegree);
-  const rises = $derived(stated ?? due?.nmPerDegree);
+  const stated = $derived(said?.nmPerDegree || undefined);
+  const rises = $derived(
+    stated ??
+      (due?.nmPerDegree === undefined ? undefined : plain(Math.round(due.nmPerDegree * 100) / 100)),
+  );
   const beyond = $derived(state.pending?.deviation === true);
   const inWords = (nm: number) => `${inUnit(nm, reading.unit)} ${reading.unit.sign}`;
 </script>
@@ -21,7 +26,7 @@
   {#if said === undefined}
     <span class="words">How far is the next slot?</span>
   {:else if there === undefined}
-    <span class="digits figure">{plain(said.turnDeg)}°</span>
+    <span class="digits figure">{plain(turnDeg)}°</span>
     <span class="unit">further</span>
   {:else}
     <span class="unit">about</span>
@@ -39,13 +44,13 @@
   {#if said && there !== undefined}
     <div>
       <dt>Further</dt>
-      <dd class="figure">{plain(said.turnDeg)}°</dd>
+      <dd class="figure">{plain(turnDeg)}°</dd>
     </div>
   {/if}
   {#if rises !== undefined}
     <div>
       <dt>{stated === undefined ? 'Rises, by the curve of its pull' : 'Rises, as typed'}</dt>
-      <dd class="figure">{plain(Math.round(rises * 100) / 100)} N·m per degree</dd>
+      <dd class="figure">{rises} N·m per degree</dd>
     </div>
   {/if}
   {#if step.band}

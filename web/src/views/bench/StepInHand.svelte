@@ -20,17 +20,9 @@
   const step = $derived(run.page.state.stepAmended ?? laidOut);
   const runState = $derived(run.page.state);
   const turns = $derived(step.order.length > 0);
-  const climbed = $derived(
-    joint !== undefined &&
-      run.page.sheet.steps.some((s) => s.kind === 'SLIP_TEST' && s.jointId === joint.id),
-  );
-  const found = $derived(
-    step.comparesWith === undefined
-      ? undefined
-      : runState.entries.findLast(
-          (e) => e.event.stepId === step.comparesWith && e.verdict && !e.correctedBy,
-        )?.event.reason,
-  );
+  const climb = $derived(runState.shown?.climb ?? []);
+  const found = $derived(runState.shown?.foundBefore);
+  const toolOut = $derived(runState.shown?.toolOut);
   const torques = $derived(
     runState.entries
       .filter((e) => e.event.stepId === step.id && e.reading)
@@ -50,8 +42,8 @@
 {#if step.kind === 'SIGN_OFF'}
   <AtAGlance summary={run.page.summary} sheet={run.page.sheet} />
 {/if}
-{#if runState.toolOut}
-  <p class="tool-out" role="alert"><WarningAlt size={24} /> {runState.toolOut}</p>
+{#if toolOut}
+  <p class="tool-out" role="alert"><WarningAlt size={24} /> {toolOut}</p>
 {/if}
 {#if step.kind === 'NEXT_SLOT'}
   <SlotView state={runState} {step} />
@@ -103,7 +95,7 @@
         <dt>
           {step.percent === 100
             ? 'Band'
-            : climbed
+            : climb.length
               ? 'Band at this torque'
               : `Band of this pass, ${Math.round(step.percent)} %`}
         </dt>
@@ -126,10 +118,10 @@
       />
     </div>
   {/if}
-  {#if climbed && joint}<ClimbLadder page={run.page} {joint} {step} />{/if}
+  {#if joint}<ClimbLadder torques={climb} {joint} />{/if}
   <p class="text">{step.text}</p>
 {:else}
-  {#if step.kind === 'SLIP_TEST' && joint}<ClimbLadder page={run.page} {joint} {step} />{/if}
+  {#if step.kind === 'SLIP_TEST' && joint}<ClimbLadder torques={climb} {joint} />{/if}
   <p class="text large">{step.text}</p>
   {#if found}<p class="text">It was “{found}”.</p>{/if}
 {/if}

@@ -11,7 +11,7 @@ function entry(
     event: {
       id: 'e',
       stepId: 's',
-      kind: 'CLICKED',
+      said: { kind: 'CLICKED' },
       by: { id: 'b', name: 'Bram', lead: false },
       time: {
         doneAt: '2026-06-01T08:00:00Z',
@@ -21,6 +21,7 @@ function entry(
       ...event,
     },
     round: 1,
+    words: { said: 'clicked at setting' },
     ...more,
   };
 }
@@ -34,8 +35,14 @@ describe('an entry in words', () => {
   it('tells a reading as it was typed and that it is outside', () => {
     render(EntryWords, {
       entry: entry(
-        { kind: 'READING', value: 18.5, unit: '[ft_i].[lbf_av]' },
-        { torqueNm: 25.08, verdict: 'ABOVE', deviation: true, shown: '18.5 ft·lbf' },
+        { said: { kind: 'READING', typed: '18.5', unit: '[ft_i].[lbf_av]' } },
+        {
+          torqueNm: 25.08,
+          verdict: 'ABOVE',
+          deviation: true,
+          shown: '18.5 ft·lbf',
+          words: { said: 'read', came: 'above the band' },
+        },
       ),
     });
     expect(screen.getByText(/read/)).toHaveTextContent('18.5 ft·lbf');
@@ -51,11 +58,14 @@ describe('an entry in words', () => {
     render(EntryWords, {
       entry: entry(
         {
-          kind: 'DEVIATION_ACCEPTED',
-          reason: 'Paint crushed',
+          said: { kind: 'DEVIATION_ACCEPTED', reason: 'Paint crushed' },
           witness: { id: 'a', name: 'Asta', lead: true },
         },
-        { correctedBy: 'x', acceptedReason: 'asked the maker' },
+        {
+          words: { said: 'let stand' },
+          correctedBy: 'x',
+          acceptedReason: 'asked the maker',
+        },
       ),
     });
     const text = screen.getByText(/let stand by Asta/);
@@ -67,8 +77,12 @@ describe('an entry in words', () => {
   it('shows what was found bad as bad, never with a tick', () => {
     const { container } = render(EntryWords, {
       entry: entry(
-        { kind: 'FOUND', finding: 'BAD', reason: 'seal leaks' },
-        { verdict: 'BAD', deviation: true },
+        { said: { kind: 'FOUND', finding: 'BAD', reason: 'seal leaks' } },
+        {
+          verdict: 'BAD',
+          deviation: true,
+          words: { said: 'found', came: 'not as it should be' },
+        },
       ),
     });
     expect(screen.getByText('not as it should be')).toHaveClass('bad');
@@ -79,12 +93,18 @@ describe('an entry in words', () => {
 
   it('tells what is as it should be, and what was put right', () => {
     const good = render(EntryWords, {
-      entry: entry({ kind: 'FOUND', finding: 'GOOD' }, { verdict: 'GOOD' }),
+      entry: entry(
+        { said: { kind: 'FOUND', finding: 'GOOD' } },
+        { verdict: 'GOOD', words: { said: 'found', came: 'as it should be' } },
+      ),
     }).container;
     expect(good).toHaveTextContent('found as it should be');
     expect(good.querySelector('svg.good')).toBeInTheDocument();
     const right = render(EntryWords, {
-      entry: entry({ kind: 'FOUND', finding: 'PUT_RIGHT' }, { verdict: 'PUT_RIGHT' }),
+      entry: entry(
+        { said: { kind: 'FOUND', finding: 'PUT_RIGHT' } },
+        { verdict: 'PUT_RIGHT', words: { said: 'found', came: 'put right' } },
+      ),
     }).container;
     expect(right).toHaveTextContent('found put right');
   });

@@ -7,6 +7,7 @@
   import Loaded from '../../shell/Loaded.svelte';
   import ClockQuestion from './ClockQuestion.svelte';
   import DiskFull from './DiskFull.svelte';
+  import KeptBenches from './KeptBenches.svelte';
   import LastBackup from './LastBackup.svelte';
   import RecheckMark from '../machines/RecheckMark.svelte';
   import DueWhen from '../machines/DueWhen.svelte';
@@ -18,6 +19,7 @@
 
 <svelte:head><title>Today · Unimetric</title></svelte:head>
 <Loaded {load}>
+  {#snippet instead(trouble)}<KeptBenches {trouble} />{/snippet}
   {#snippet children(today)}
     <h1>{day(today.day)}</h1>
 

@@ -1,5 +1,7 @@
 package app.unimetric.documents;
 
+import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.Said;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
@@ -7,6 +9,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.Nulls;
 import java.lang.reflect.RecordComponent;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +35,7 @@ import tools.jackson.databind.introspect.AnnotationIntrospectorPair;
 import tools.jackson.databind.introspect.JacksonAnnotationIntrospector;
 import tools.jackson.databind.introspect.NopAnnotationIntrospector;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.type.LogicalType;
 
@@ -67,6 +71,14 @@ public final class StrictJson {
     return builder.build();
   }
 
+  /** A mapper for documents: a record is written by its components alone. */
+  static JsonMapper ofComponents() {
+    return mapper()
+        .rebuild()
+        .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
+        .build();
+  }
+
   /** A mapper for what was written here. */
   public static JsonMapper mapper() {
     JsonMapper.Builder builder = JsonMapper.builder();
@@ -100,6 +112,10 @@ public final class StrictJson {
 
   private static SimpleModule units() {
     SimpleModule module = new SimpleModule("quantities");
+    module.setMixInAnnotation(Said.class, ByKind.class);
+    for (EventKind kind : EventKind.values()) {
+      module.registerSubtypes(new NamedType(kind.said(), kind.name()));
+    }
     module.setMixInAnnotation(TorqueBand.class, BandFields.class);
     module.addSerializer(
         TorqueUnit.class,
@@ -125,6 +141,10 @@ public final class StrictJson {
         });
     return module;
   }
+
+  /** What is said at the bench is told apart by its kind. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  private interface ByKind {}
 
   /** A band is written by its ends. */
   @JsonAutoDetect(

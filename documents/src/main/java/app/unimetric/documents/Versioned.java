@@ -17,7 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class Versioned<D> {
   private static final String VERSION = "version";
-  private final JsonMapper json = StrictJson.mapper();
+  private final JsonMapper json = StrictJson.ofComponents();
   private final String name;
   private final Class<D> newest;
   private final List<UnaryOperator<ObjectNode>> upcasts;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Workshop;
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
@@ -102,7 +103,7 @@ class AwayBenchTest {
       assertThat(entries(job)).as("both stand in the log").hasSize(2);
       assertThat(desk.step().locator("h2.title"))
           .hasText(other.step().locator("h2.title").innerText());
-      desk.buttonNamed("Read").click();
+      desk.buttonNamed("Looked: go on").click();
       assertThat(desk.text("Somebody else was at this job meanwhile")).isHidden();
     }
   }
@@ -166,6 +167,103 @@ class AwayBenchTest {
       assertThat(desk.page.getByLabel("Entries").getByRole(AriaRole.LISTITEM)).hasCount(1);
       desk.page.waitForCondition(() -> entries(job).size() == 1);
       assertThat(desk.text("Entries of Bram wait")).isHidden();
+    }
+  }
+
+  /** The server fails at one entry: it is shown, later ones wait, and nothing is signed. */
+  @Test
+  void anEntryAtWhichTheServerFailsIsShownAndSentAgain() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      String job = started(desk, "Haul 1", "bi-pedals");
+      String failed = "{\"status\":500,\"detail\":\"Something went wrong here.\",\"errors\":[]}";
+      desk.page.route(
+          "**/run/events",
+          r ->
+              r.fulfill(
+                  new Route.FulfillOptions()
+                      .setStatus(500)
+                      .setContentType("application/problem+json")
+                      .setBody(failed)));
+      TwelveJobsTest.goOn(desk);
+      assertThat(desk.text("Not taken by the server"))
+          .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
+      String before = desk.step().innerText();
+      TwelveJobsTest.goOn(desk);
+      desk.waitWhileStepReads(before);
+      assertThat(desk.text("1 later entries of this job wait behind it")).isVisible();
+      assertThat(entries(job)).isEmpty();
+      desk.page.unroute("**/run/events");
+      desk.buttonNamed("Send it again").click();
+      desk.page.waitForCondition(() -> entries(job).size() == 2);
+      assertThat(desk.text("Not taken by the server")).isHidden();
+    }
+  }
+
+  /** The bench has a kind of step that this page does not know. */
+  @Test
+  void anOlderPageSaysSoAndItsWordsAreSent() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      String job = started(desk, "Haul 1", "bi-pedals");
+      desk.page.route(
+          "**/api/jobs/" + job + "/run",
+          r -> {
+            String run = r.fetch().text();
+            int last = run.lastIndexOf("\"kind\":\"SIGN_OFF\"");
+            r.fulfill(
+                new Route.FulfillOptions()
+                    .setContentType("application/json")
+                    .setBody(
+                        run.substring(0, last)
+                            + "\"kind\":\"WELD\""
+                            + run.substring(last + "\"kind\":\"SIGN_OFF\"".length())));
+          });
+      desk.page.reload();
+      assertThat(desk.text("This page is older than the bench")).isVisible();
+      TwelveJobsTest.goOn(desk);
+      desk.page.waitForCondition(() -> entries(job).size() == 1);
+      desk.page.unroute("**/api/jobs/" + job + "/run");
+      desk.buttonNamed("Load it anew").click();
+      assertThat(desk.step()).isVisible();
+      assertThat(desk.text("This page is older than the bench")).isHidden();
+      assertThat(desk.page.getByLabel("Entries").getByRole(AriaRole.LISTITEM)).hasCount(1);
+    }
+  }
+
+  @Test
+  void withoutTheServerTheFirstPageLeadsToTheBenchesKeptHere() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      String job = started(desk, "Haul 1", "bi-pedals");
+      assertThat(desk.step()).isVisible();
+      desk.context.setOffline(true);
+      desk.go("/");
+      assertThat(desk.heading("Benches this device keeps")).isVisible();
+      desk.page.locator("a[href='/jobs/" + job + "/bench']").click();
+      assertThat(desk.step()).isVisible();
+      TwelveJobsTest.goOn(desk);
+      assertThat(desk.text("1 entry waits")).isVisible();
+    }
+  }
+
+  @Test
+  void aHoldPointIsNotPassedByTheSpaceBarAndWhatIsNotGoodStopsTheJob() {
+    try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
+      String job = started(desk, "Haul 1", "bi-stem-carbon");
+      while (desk.step().getByText("Hold point").count() == 0) {
+        String before = desk.step().innerText();
+        TwelveJobsTest.goOn(desk);
+        desk.waitWhileStepReads(before);
+      }
+      String hold = desk.step().locator("h2.title").innerText();
+      int said = entries(job).size();
+      desk.page.keyboard().press("Space");
+      desk.page.getByLabel("What you saw or felt").fill("a crack at the clamp");
+      desk.buttonNamed("Not as it should be").click();
+      assertThat(desk.page.locator(".pending")).containsText("a crack at the clamp");
+      assertThat(desk.step().locator("h2.title")).hasText(hold);
+      desk.page.waitForCondition(() -> entries(job).size() == said + 1);
+      desk.page.getByLabel("What you saw or felt").fill("new part in");
+      desk.buttonNamed("Replaced").click();
+      assertThat(desk.step().locator("h2.title")).not().hasText(hold);
     }
   }
 

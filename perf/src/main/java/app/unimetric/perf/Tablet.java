@@ -111,27 +111,30 @@ final class Tablet {
 
   /** The next thing to say. */
   Map<String, Object> next(boolean noteOnly) {
-    Map<String, Object> said = new HashMap<>();
-    said.put("id", UUID.randomUUID().toString());
-    String kind = noteOnly ? "NOTE" : state.path("permits").path(0).asString("NOTE");
+    String kind = noteOnly ? "NOTE" : state.path("answers").path(0).path("kind").asString("NOTE");
     if (kind.equals("SECOND_LOOK") || kind.equals("SIGNED_OFF")) {
       kind = "NOTE";
     }
+    Map<String, Object> said = new HashMap<>();
     said.put("kind", kind);
-    said.put("stepId", state.path("currentStep").asString("-"));
-    if (state.has("nextFastener")) {
-      said.put("fastener", state.path("nextFastener").asInt());
-    }
     if (List.of("NOTE", "MEASURED", "FOUND").contains(kind)) {
       said.put("reason", "12.5 mm, seen on the way");
     }
     if (kind.equals("SLOT_AHEAD")) {
-      said.put("slot", Map.of("turnDeg", "4", "nmPerDegree", "0.5"));
+      said.put("turnDeg", "4");
+      said.put("nmPerDegree", "0.5");
     }
     if (kind.equals("FOUND")) {
       said.put("finding", "GOOD");
     }
-    return said;
+    Map<String, Object> entry = new HashMap<>();
+    entry.put("id", UUID.randomUUID().toString());
+    entry.put("stepId", state.path("currentStep").asString("-"));
+    if (state.has("nextFastener")) {
+      entry.put("fastener", state.path("nextFastener").asInt());
+    }
+    entry.put("said", said);
+    return entry;
   }
 
   /** Sends a photograph once. */

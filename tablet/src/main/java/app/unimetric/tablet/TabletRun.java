@@ -8,13 +8,13 @@ import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.Summary;
 import app.unimetric.core.bench.Tray;
 import app.unimetric.core.problem.InvalidInput;
+import app.unimetric.core.problem.Problem;
 import com.eclipsesource.json.Json;
-import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 
 /**
  * A run on a device: the log as far as the server told it, and what was said here since. What comes
@@ -33,23 +33,19 @@ final class TabletRun {
    * @param page with the sheet, the tools out of use and the entries of the log
    */
   static TabletRun of(String page) {
-    Fields f = new Fields(Json.parse(page).asObject());
-    RunSheet sheet = RunSheetReader.read(f.object("sheet"));
-    Replay begun = Replay.begin(sheet, EntryReader.toolsOut(f.object("toolsOut")));
-    return new TabletRun(sheet, begun.with(events(f.list("entries", v -> v))));
+    Fields f = Fields.of(Json.parse(page));
+    RunSheet sheet = Reads.runSheet(f.object("sheet"));
+    Replay begun = Replay.begin(sheet, Reads.toolsOut(f.object("toolsOut")));
+    return new TabletRun(sheet, begun.with(f.list("entries", TabletRun::event)));
   }
 
   /** The same run after the server told more. */
   TabletRun with(String entries) {
-    List<JsonValue> more = new ArrayList<>();
-    Json.parse(entries).asArray().forEach(more::add);
-    return new TabletRun(sheet, told.with(events(more)));
+    return new TabletRun(sheet, told.with(Fields.list(Json.parse(entries), TabletRun::event)));
   }
 
-  private static List<RunEvent> events(List<JsonValue> entries) {
-    return entries.stream()
-        .map(v -> EntryReader.event(v.asObject().get("event").asObject()))
-        .toList();
+  private static RunEvent event(JsonValue entry) {
+    return Reads.runEvent(Fields.of(entry).object("event"));
   }
 
   /**
@@ -59,31 +55,37 @@ final class TabletRun {
    * @return the state, the trays and, once due, the summary; or the problem with the last one said
    */
   String standing(String waiting) {
-    List<RunEvent> said = new ArrayList<>();
-    JsonArray all = Json.parse(waiting).asArray();
+    List<RunEvent> said;
     try {
-      all.forEach(one -> said.add(said(one.asObject())));
+      said = Fields.list(Json.parse(waiting), TabletRun::said);
     } catch (InvalidInput wrong) {
-      return new JsonObject().add("problem", wrong.problems().get(0).message()).toString();
+      Problem first = wrong.problems().get(0);
+      JsonObject told =
+          new JsonObject().add("field", first.field()).add("message", first.message());
+      return new JsonObject().add("problem", told).toString();
     }
     RunState state = told.with(said).state();
     JsonObject answer =
         new JsonObject()
-            .add("state", StateWriter.write(state))
-            .add("trays", StateWriter.trays(Tray.of(sheet, state)));
+            .add("state", Writes.runState(state))
+            .add("trays", Put.list(Tray.of(sheet, state), Writes::tray));
     Summary summary = Summary.whenDue(sheet, state);
     if (summary != null) {
-      answer.add("summary", StateWriter.write(summary));
+      answer.add("summary", Writes.summary(summary));
     }
     return answer.toString();
   }
 
-  private static RunEvent said(JsonObject o) {
-    Fields f = new Fields(o);
-    return EntryReader.saying(f.object("said"))
-        .by(
-            EntryReader.signature(f.object("by")),
-            EntryReader.witness(f.objectOrNull("witness")),
-            EntryTime.at(Instant.parse(f.text("at"))));
+  private static RunEvent said(JsonValue waiting) {
+    Fields f = Fields.of(waiting);
+    Fields entry = f.object("entry");
+    return new RunEvent(
+        UUID.fromString(entry.text("id")),
+        entry.text("stepId"),
+        entry.wholeOrNull("fastener"),
+        Reads.said(entry.object("said")),
+        Reads.signature(f.object("by")),
+        f.objectOrNull("witness", Reads::signature),
+        EntryTime.at(Instant.parse(f.text("at"))));
   }
 }

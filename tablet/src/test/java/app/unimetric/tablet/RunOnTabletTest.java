@@ -57,19 +57,32 @@ class RunOnTabletTest {
   @Test
   void saysWhatIsWrongWithAFigureThatIsNone() {
     JsonObject said =
-        new JsonObject()
-            .add("id", "6f1f7a4e-6f0e-4a40-9a53-9f3b1d1c2b3a")
-            .add("stepId", "any")
-            .add("kind", "READING")
-            .add("typed", "about right")
-            .add("unit", "N.m");
+        new JsonObject().add("kind", "READING").add("typed", "about right").add("unit", "N.m");
     JsonObject one =
         new JsonObject()
-            .add("said", said)
+            .add(
+                "entry",
+                new JsonObject()
+                    .add("id", "6f1f7a4e-6f0e-4a40-9a53-9f3b1d1c2b3a")
+                    .add("stepId", "any")
+                    .add("said", said))
             .add("by", vector.get("waiting").asArray().get(0).asObject().get("by"))
             .add("at", "2026-01-05T10:00:00Z");
-    assertThat(standing(new JsonArray().add(one)).getString("problem", ""))
-        .startsWith("This was not understood as a torque");
+    JsonObject problem = standing(new JsonArray().add(one)).get("problem").asObject();
+    assertThat(problem.getString("field", "")).isEqualTo("typed");
+    assertThat(problem.getString("message", "")).startsWith("This was not understood as a torque");
+  }
+
+  /** What an older page does not know it must not guess: whoever asks says so. */
+  @ParameterizedTest
+  @ValueSource(strings = {"\"kind\":\"WORK\"", "\"kind\":\"DONE\""})
+  void aKindThatIsNotKnownHereIsNoRun(String known) {
+    String page = vector.get("page").toString();
+    String newer = page.replace(known, "\"kind\":\"WELD\"");
+    assertThat(newer).isNotEqualTo(page);
+    assertThatThrownBy(() -> RunOnTablet.take("newer", newer))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("WELD");
   }
 
   @Test

@@ -101,7 +101,7 @@ public record AsBuilt(
       }
     }
     for (Entry entry : run.entries()) {
-      String taken = entry.event().toolId();
+      String taken = entry.event().toolTaken();
       if (taken != null && entry.counts() && isOn(joint, entry)) {
         joint.otherTool(taken).ifPresent(t -> tools.add(t.name()));
       }

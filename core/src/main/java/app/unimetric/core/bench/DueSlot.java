@@ -7,10 +7,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param torqueNowNm what it was pulled to, N·m; null where no tool told
  * @param nmPerDegree how fast it rose at the end of that pull, N·m per degree; null without a curve
+ * @param turnDeg how far the slot was said to be, degrees; null while that is not said
  * @param advice what to do now that is said how far the slot is; null while that is not said
  */
 public record DueSlot(
-    @Nullable Double torqueNowNm, @Nullable Double nmPerDegree, @Nullable String advice) {
+    @Nullable Double torqueNowNm,
+    @Nullable Double nmPerDegree,
+    @Nullable Double turnDeg,
+    @Nullable String advice) {
 
   /** What to do once it is said how far the slot is. */
   static String advice(RunStep step, Entry said) {

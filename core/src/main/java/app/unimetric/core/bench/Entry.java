@@ -1,16 +1,14 @@
 package app.unimetric.core.bench;
 
 import app.unimetric.core.device.CurveVerdict;
-import app.unimetric.core.quantity.Figure;
-import app.unimetric.core.quantity.ScaleReading;
-import app.unimetric.core.quantity.TorqueUnit;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
  * An event and what the replay made of it.
  *
- * @param round of a check pass, from 1
+ * @param round of a check round, from 1
+ * @param words what was said and what it came to, without its figure
  * @param shown what the tool showed: as typed, or its setting with the digits of its graduation; of
  *     what was tried and moved how and why; of a pinned nut how far its slot is; null when nothing
  *     was measured with a tool
@@ -25,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 public record Entry(
     RunEvent event,
     int round,
+    EntryWords words,
     @Nullable String shown,
     @Nullable Double torqueNm,
     @Nullable Verdict verdict,
@@ -33,51 +32,65 @@ public record Entry(
     @Nullable UUID correctedBy,
     @Nullable CurveVerdict curve) {
 
-  /** An entry that moved nothing on, or that judges nothing. */
-  static Entry plain(RunEvent event, int round, @Nullable String notCounted) {
-    return new Entry(event, round, null, null, null, notCounted, null, null, null);
+  /** An entry that moved nothing on. */
+  static Entry notCounted(RunEvent event, @Nullable String why) {
+    return new Entry(
+        event, 0, EntryWords.of(event, null, null), null, null, null, why, null, null, null);
   }
 
   /**
-   * An entry with what it came to.
+   * An entry that counts and measures nothing with a tool.
    *
-   * @param curve what stands against the fastener by the curve of its pull; null where nothing does
+   * @param verdict null where nothing is judged
    */
+  static Entry of(RunEvent event, int round, @Nullable Verdict verdict) {
+    return new Entry(
+        event,
+        round,
+        EntryWords.of(event, verdict, null),
+        null,
+        null,
+        verdict,
+        null,
+        null,
+        null,
+        null);
+  }
+
+  /** An entry with what it came to. */
   static Entry judged(
       RunEvent event,
       int round,
       RunStep step,
       @Nullable RunJoint joint,
       @Nullable Double torqueNm,
-      Verdict verdict,
-      @Nullable CurveVerdict curve) {
+      Verdict verdict) {
     return new Entry(
-        event, round, shown(event, step, joint), torqueNm, verdict, null, null, null, curve);
+        event,
+        round,
+        EntryWords.of(event, verdict, torqueNm),
+        event.said().shown(step, joint),
+        torqueNm,
+        verdict,
+        null,
+        null,
+        null,
+        null);
   }
 
-  /**
-   * What the tool showed: a figure as typed, a click as the tool was set; of what was tried and
-   * moved how and why.
-   *
-   * @param joint in hand; null where none is
-   */
-  public static @Nullable String shown(
-      RunEvent event, @Nullable RunStep step, @Nullable RunJoint joint) {
-    MovedFastener moved = event.moved();
-    if (moved != null && joint != null) {
-      return moved.words(joint);
-    }
-    SlotAhead slot = event.slot();
-    if (slot != null) {
-      return slot.words();
-    }
-    Double typed = event.value();
-    TorqueUnit unit = event.unit();
-    if (typed != null && unit != null) {
-      return Figure.typed(typed) + " " + unit.sign();
-    }
-    ScaleReading set = step == null ? null : step.reading();
-    return event.kind() == EventKind.CLICKED && set != null ? set.text() : null;
+  /** The same with what stands against the fastener by the curve of its pull. */
+  Entry with(@Nullable CurveVerdict found) {
+    return new Entry(
+        event,
+        round,
+        words,
+        shown,
+        torqueNm,
+        verdict,
+        notCounted,
+        acceptedReason,
+        correctedBy,
+        found);
   }
 
   /** Whether it stands: it fitted its step and no later entry corrects it. */
@@ -95,12 +108,18 @@ public record Entry(
     return verdict != null && verdict.isDeviation();
   }
 
+  /** Whether a later entry may still correct it. */
+  public boolean isCorrectable() {
+    return verdict != null && correctedBy == null;
+  }
+
   Entry corrected(UUID by) {
-    return new Entry(event, round, shown, torqueNm, verdict, notCounted, acceptedReason, by, curve);
+    return new Entry(
+        event, round, words, shown, torqueNm, verdict, notCounted, acceptedReason, by, curve);
   }
 
   Entry accepted(String reason) {
     return new Entry(
-        event, round, shown, torqueNm, verdict, notCounted, reason, correctedBy, curve);
+        event, round, words, shown, torqueNm, verdict, notCounted, reason, correctedBy, curve);
   }
 }

@@ -158,15 +158,16 @@ public final class RunSheetWriter {
     named.put(
         JobPack.CARRIED_OVER,
         RunStep.plain(
-            JobPack.CARRIED_OVER,
-            StepKind.WORK,
-            Phase.DRY_FIT.words(),
-            "Moved over from the old part",
-            plan.pack().partsInWords(PartRole.CARRIED_OVER)
-                + ". Look into the old part once more before it goes away.",
-            null,
-            true,
-            List.of()));
+                JobPack.CARRIED_OVER,
+                StepKind.WORK,
+                Phase.DRY_FIT.words(),
+                "Moved over from the old part",
+                plan.pack().partsInWords(PartRole.CARRIED_OVER)
+                    + ". Look into the old part once more before it goes away.",
+                null,
+                true,
+                List.of())
+            .asJudged());
     named.put(
         JobPack.KEPT,
         RunStep.plain(
@@ -269,6 +270,7 @@ public final class RunSheetWriter {
     steps.add(RunStep.plain(id, kind, group, title, text, null, hold, List.of()));
   }
 
+  /** A hold point is answered good or not good, as a look is. */
   private static RunStep work(PackStep s) {
     PackStep.Beside beside = s.beside();
     RunStep step =
@@ -281,7 +283,7 @@ public final class RunSheetWriter {
             beside == null ? null : beside.jointId(),
             s.hold(),
             s.traps());
-    return s.kind().isJudged() ? step.asJudged() : step;
+    return s.kind().isJudged() || s.hold() ? step.asJudged() : step;
   }
 
   private void task(PlannedJoint joint, Task task) {
@@ -500,7 +502,7 @@ public final class RunSheetWriter {
         null,
         null,
         null,
-        true,
+        false,
         List.of(),
         null,
         null,

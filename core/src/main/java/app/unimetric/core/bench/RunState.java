@@ -18,12 +18,11 @@ import org.jspecify.annotations.Nullable;
  *     far a nut's slot is for the turn; null when nothing does
  * @param doneSteps ids of completed steps
  * @param doneFasteners of the step in hand
- * @param permits what can be said now
- * @param dueSlot of a pinned nut that is due at its next slot; null elsewhere
+ * @param answers what can be said now
+ * @param shown what the bench shows of the step in hand; null when all is done
  * @param stepAmended the step in hand as it is done with the tool taken up instead; null while it
  *     is done as laid out
  * @param toolsTaken ids of tools taken up instead of those laid out, by joint
- * @param toolOut that the tool in hand is out of use, in words; null when it is not
  * @param entries all events in order with what they came to
  * @param clocks products that set, one for each joint wetted so far
  * @param signedOff whether the run is closed
@@ -36,16 +35,15 @@ public record RunState(
     List<String> doneSteps,
     List<Integer> doneFasteners,
     Map<Integer, Double> percentByFastener,
-    List<EventKind> permits,
-    @Nullable DueSlot dueSlot,
+    List<PermittedAnswer> answers,
+    @Nullable StepShown shown,
     @Nullable RunStep stepAmended,
     Map<String, String> toolsTaken,
-    @Nullable String toolOut,
     List<Entry> entries,
     List<CureClock> clocks,
     boolean signedOff) {
   private static final Set<EventKind> FINDS =
-      EnumSet.of(EventKind.FOUND, EventKind.SLIPS, EventKind.SLOT_AHEAD);
+      EnumSet.of(EventKind.FOUND, EventKind.SLIPS, EventKind.SLOT_AHEAD, EventKind.SECOND_LOOK);
 
   /** The same standing for somebody who is told these entries only. */
   public RunState telling(List<Entry> told) {
@@ -57,14 +55,28 @@ public record RunState(
         doneSteps,
         doneFasteners,
         percentByFastener,
-        permits,
-        dueSlot,
+        answers,
+        shown,
         stepAmended,
         toolsTaken,
-        toolOut,
         told,
         clocks,
         signedOff);
+  }
+
+  /** The kinds of what can be said now. */
+  public List<EventKind> permits() {
+    return answers.stream().map(PermittedAnswer::kind).toList();
+  }
+
+  /** A pinned nut that is due at its next slot; null elsewhere. */
+  public @Nullable DueSlot dueSlot() {
+    return shown == null ? null : shown.dueSlot();
+  }
+
+  /** That the tool in hand is out of use, in words; null when it is not. */
+  public @Nullable String toolOut() {
+    return shown == null ? null : shown.toolOut();
   }
 
   /** The entry made of this event, if it is in the log. */

@@ -2,6 +2,7 @@ package app.unimetric.core.bench;
 
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.DecimalText;
+import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.stated.Statement;
 import app.unimetric.core.stated.TorqueText;
@@ -32,5 +33,10 @@ public record TypedReading(double value, TorqueUnit unit) {
       return new TypedReading(one.lowest(), one.unit());
     }
     throw InvalidInput.at(FIELD, "must be one torque, as the tool shows it: 14.5 or 14.5 ftlb.");
+  }
+
+  /** As it was typed, with its unit. */
+  public String words() {
+    return Figure.typed(value) + " " + unit.sign();
   }
 }

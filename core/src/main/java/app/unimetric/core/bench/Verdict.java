@@ -2,6 +2,7 @@ package app.unimetric.core.bench;
 
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.quantity.TorqueBand;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** What a reading or confirmation comes to. */
@@ -51,5 +52,15 @@ public enum Verdict {
 
   public boolean isDeviation() {
     return this == BELOW || this == ABOVE || this == BAD;
+  }
+
+  /** What a look came to, in words. */
+  String words() {
+    return switch (this) {
+      case GOOD -> "as it should be";
+      case BAD -> "not as it should be";
+      case PUT_RIGHT -> "put right";
+      default -> name().toLowerCase(Locale.ROOT);
+    };
   }
 }

@@ -47,7 +47,7 @@ final class AtTheBench {
     RunState s = state();
     boolean found = kind == EventKind.FOUND;
     log.add(
-        new RunEvent(
+        LogLine.event(
             UUID.randomUUID(),
             s.currentStep() == null ? "sign-off" : s.currentStep(),
             kind,
@@ -94,7 +94,7 @@ final class AtTheBench {
 
   private RunEvent event(
       EventKind kind, Integer fastener, Double nm, UUID corrects, String curve, SlotAhead slot) {
-    return new RunEvent(
+    return LogLine.event(
         UUID.randomUUID(),
         state().currentStep(),
         kind,

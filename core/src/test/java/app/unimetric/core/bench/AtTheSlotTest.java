@@ -387,35 +387,6 @@ class AtTheSlotTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"SLOT_AHEAD, false", "DONE, true"})
-  void howFarBelongsToItsEntryAlone(EventKind kind, boolean said) {
-    Saying.TypedSlot typed = said ? new Saying.TypedSlot("4", null) : null;
-    assertThatThrownBy(
-            () ->
-                new Saying(
-                        UUID.randomUUID(),
-                        "slot.nut",
-                        kind,
-                        1,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        typed)
-                    .by(
-                        new Signature(UUID.randomUUID(), "Asta", false),
-                        null,
-                        EntryTime.at(Instant.EPOCH)))
-        .isInstanceOfSatisfying(
-            InvalidInput.class, e -> assertThat(e.problems().get(0).field()).isEqualTo("slot"));
-  }
-
-  @ParameterizedTest
   @CsvSource({"0, , 0", "12.5, 0.8, 12.5", "'7,5', ' ', 7.5", "360, 1000, 360"})
   void asItWasTyped(String deg, String rise, double turn) {
     SlotAhead ahead = SlotAhead.parse(deg, rise);

@@ -320,7 +320,7 @@ class BenchRecordTest {
   private static void log(AtTheBench bench, EventKind kind, Signature by) {
     RunState s = bench.state();
     bench.log.add(
-        new RunEvent(
+        LogLine.event(
             UUID.randomUUID(),
             s.currentStep(),
             kind,

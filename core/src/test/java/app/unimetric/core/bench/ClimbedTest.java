@@ -265,7 +265,7 @@ class ClimbedTest {
   private static RunState say(
       AtTheBench bench, EventKind kind, String reason, Signature by, Integer fastener, UUID of) {
     bench.log.add(
-        new RunEvent(
+        LogLine.event(
             UUID.randomUUID(),
             String.valueOf(bench.state().currentStep()),
             kind,

@@ -79,15 +79,4 @@ class LimitOnThePartTest {
                 .max())
         .isEqualTo(4);
   }
-
-  @Test
-  void aLimitBelongsToAMeasurementOnly() {
-    AtTheBench bench = bench("LEAST");
-    assertThatThrownBy(() -> bench.say(EventKind.DONE, null, null, 4.0, null))
-        .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("limit");
-    assertThatThrownBy(() -> bench.say(EventKind.FOUND, null, "4", Double.NaN, null))
-        .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("limit");
-  }
 }

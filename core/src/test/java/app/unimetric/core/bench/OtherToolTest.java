@@ -97,12 +97,6 @@ class OtherToolTest {
     assertThatThrownBy(() -> bench.say(EventKind.AMENDED, null, " ", null, "b"))
         .isInstanceOf(InvalidInput.class)
         .hasMessageContaining("reason");
-    assertThatThrownBy(() -> bench.say(EventKind.AMENDED, null, "failed", null, null))
-        .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("toolId");
-    assertThatThrownBy(() -> bench.say(EventKind.CLICKED, null, null, null, "b"))
-        .isInstanceOf(InvalidInput.class)
-        .hasMessageContaining("toolId");
   }
 
   @Test

@@ -263,7 +263,7 @@ class RunSheetTest {
     for (int i = 0; i < 500 && !state.signedOff(); i++) {
       boolean look = state.permits().contains(EventKind.SECOND_LOOK);
       events.add(
-          new RunEvent(
+          LogLine.event(
               new java.util.UUID(9, i),
               state.currentStep(),
               state.permits().get(0),

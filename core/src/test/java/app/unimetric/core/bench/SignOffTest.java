@@ -57,7 +57,7 @@ class SignOffTest {
     double figure = setting == null ? random.between(1, 60) : setting * random.between(0.8, 1.1);
     boolean figures = kind == EventKind.READING;
     boolean elsewhere = random.nextInt(12) == 0;
-    return new RunEvent(
+    return LogLine.event(
         new UUID(7, i),
         elsewhere
             ? sheet.steps().get(random.nextInt(sheet.steps().size())).id()

@@ -43,7 +43,6 @@ class StatedFormsTest {
     assertThat(last.kind()).isEqualTo(StepKind.ANGLE);
     assertThat(last.text()).contains("10 N·m + 90°").contains("No torque tool from here on");
     assertThat(last.order()).containsExactlyElementsOf(steps.get(steps.size() - 2).order());
-    assertThat(last.hold()).isTrue();
     assertThat(steps.get(steps.size() - 2).percent()).isEqualTo(100);
     assertThat(steps.get(steps.size() - 2).settingNm()).isCloseTo(10, within(0.5));
     List<TaskKind> kinds =

@@ -18,7 +18,7 @@ class TrayTest {
     List<RunEvent> log = new ArrayList<>();
     for (RunStep step : sheet.steps()) {
       log.add(
-          new RunEvent(
+          LogLine.event(
               UUID.randomUUID(),
               step.id(),
               step.kind() == StepKind.MEASURE ? EventKind.MEASURED : EventKind.DONE,

@@ -76,7 +76,7 @@ class TriedTest {
       UUID corrects,
       String curve,
       MovedFastener moved) {
-    return new RunEvent(
+    return LogLine.event(
         UUID.randomUUID(),
         step,
         kind,

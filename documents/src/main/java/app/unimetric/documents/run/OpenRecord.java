@@ -7,6 +7,7 @@ import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunStep;
+import app.unimetric.core.bench.Said;
 import app.unimetric.core.bench.Signature;
 import app.unimetric.core.bench.SlotAhead;
 import app.unimetric.core.photograph.Moment;
@@ -175,11 +176,11 @@ public record OpenRecord(String json) {
     put(o, "shown", entry.shown());
     put(o, "torqueNm", entry.torqueNm());
     put(o, "verdict", entry.verdict() == null ? null : entry.verdict().name());
-    put(o, "finding", event.finding() == null ? null : event.finding().name());
+    put(o, "finding", event.said() instanceof Said.Found f ? f.finding().name() : null);
     put(o, "words", event.reason());
     put(o, "curve", event.curve());
     put(o, "curveVerdict", entry.curve() == null ? null : entry.curve().words());
-    put(o, "limit", event.limit());
+    put(o, "limit", event.said().limitOnPart());
     MovedFastener moved = event.moved();
     if (moved != null) {
       o.put("movedCause", moved.cause().name());

@@ -10,7 +10,9 @@ import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Finding;
 import app.unimetric.core.bench.OtherTool;
 import app.unimetric.core.bench.RunEvent;
+import app.unimetric.core.bench.Said;
 import app.unimetric.core.device.CurveShape;
+import app.unimetric.core.device.CurveVerdict;
 import app.unimetric.core.problem.InvalidInput;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.documents.Stored;
@@ -21,24 +23,26 @@ import org.junit.jupiter.api.Named;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Entries and records as they are stored. */
 class KeptRunTest {
   private static final String READING =
       """
-      {"version":1,"id":"c626d51a-1b51-489d-9a8f-94cd3e93b3d4","stepId":"pass.plate.2","kind":"READING","fastener":1,
-       "value":22.0,"unit":"N.m","by":{"id":"58330a89-9e97-4d9c-a154-3db9462013b8","name":"Bram","lead":false},
-       "doneAt":"2026-11-17T08:10:00Z","receivedAt":"2026-11-17T08:12:00Z","deviceAheadSeconds":-3}
+      {"version":1,"id":"c626d51a-1b51-489d-9a8f-94cd3e93b3d4","stepId":"pass.plate.2","fastener":1,
+       "said":{"kind":"READING","typed":"22,0","unit":"N.m"},
+       "by":{"id":"58330a89-9e97-4d9c-a154-3db9462013b8","name":"Bram","lead":false},
+       "time":{"doneAt":"2026-11-17T08:10:00Z","receivedAt":"2026-11-17T08:12:00Z","deviceAheadSeconds":-3}}
       """;
 
-  private final AsBuilt built = RecordDocument.read(Stored.text("record.json"));
+  private final AsBuilt built = KeptRun.RECORD.read(Stored.text("record.json"));
 
   private static RunEvent again(RunEvent event) {
-    return EventDocument.read(EventDocument.write(event));
+    return KeptRun.ENTRY.read(KeptRun.ENTRY.write(event));
   }
 
   private static AsBuilt again(AsBuilt record) {
-    return RecordDocument.read(RecordDocument.write(record));
+    return KeptRun.RECORD.read(KeptRun.RECORD.write(record));
   }
 
   private Entry click() {
@@ -50,13 +54,13 @@ class KeptRunTest {
 
   @Test
   void anEntryKnowsWhenItWasDoneAndWhenItCame() {
-    RunEvent event = EventDocument.read(READING);
+    RunEvent event = KeptRun.ENTRY.read(READING);
     assertThat(event.time())
         .isEqualTo(
             new EntryTime(
                 Instant.parse("2026-11-17T08:10:00Z"), Instant.parse("2026-11-17T08:12:00Z"), -3));
-    assertThat(event.value()).isEqualTo(22);
-    assertThat(event.unit()).isEqualTo(TorqueUnit.NEWTON_METRE);
+    assertThat(event.torqueNm()).isEqualTo(22);
+    assertThat(event.said()).isEqualTo(new Said.Reading("22,0", TorqueUnit.NEWTON_METRE, null));
     assertThat(event.by().name()).isEqualTo("Bram");
     assertThat(again(event)).isEqualTo(event);
   }
@@ -65,27 +69,43 @@ class KeptRunTest {
   void anEntryKeepsTheCurveOfItsPullAndRefusesOneThatIsNone() {
     String curve = "0:0.2 90:0.4 130:22";
     String pulled = READING.replace("\"unit\"", "\"curve\":\"" + curve + "\",\"unit\"");
-    assertThat(EventDocument.read(pulled).curve()).isEqualTo(curve);
-    assertThat(again(EventDocument.read(pulled))).isEqualTo(EventDocument.read(pulled));
-    assertThatThrownBy(() -> EventDocument.read(pulled.replace(curve, "0:0.2")))
+    assertThat(KeptRun.ENTRY.read(pulled).curve()).isEqualTo(curve);
+    assertThat(again(KeptRun.ENTRY.read(pulled))).isEqualTo(KeptRun.ENTRY.read(pulled));
+    assertThatThrownBy(() -> KeptRun.ENTRY.read(pulled.replace(curve, "0:0.2")))
         .isInstanceOf(InvalidInput.class);
   }
 
   @Test
   void anEntryKeepsTheToolTakenUpAndWhatWasFound() {
-    String unread = READING.replace("\"value\":22.0,\"unit\":\"N.m\",", "");
+    String reading = "{\"kind\":\"READING\",\"typed\":\"22,0\",\"unit\":\"N.m\"}";
     RunEvent taken =
-        EventDocument.read(
-            unread.replace(
-                "\"kind\":\"READING\"",
-                "\"kind\":\"AMENDED\",\"toolId\":\"t2\",\"reason\":\"failed\""));
-    assertThat(taken.toolId()).isEqualTo("t2");
+        KeptRun.ENTRY.read(
+            READING.replace(
+                reading, "{\"kind\":\"AMENDED\",\"toolId\":\"t2\",\"reason\":\"failed\"}"));
+    assertThat(taken.toolTaken()).isEqualTo("t2");
     assertThat(again(taken)).isEqualTo(taken);
     RunEvent found =
-        EventDocument.read(
-            unread.replace("\"kind\":\"READING\"", "\"kind\":\"FOUND\",\"finding\":\"PUT_RIGHT\""));
-    assertThat(found.finding()).isEqualTo(Finding.PUT_RIGHT);
+        KeptRun.ENTRY.read(
+            READING.replace(reading, "{\"kind\":\"FOUND\",\"finding\":\"PUT_RIGHT\"}"));
+    assertThat(found.said()).isEqualTo(new Said.Found(Finding.PUT_RIGHT, null, null));
     assertThat(again(found)).isEqualTo(found);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "{\"kind\":\"DONE\",\"typed\":\"22\"}",
+        "{\"kind\":\"READING\"}",
+        "{\"kind\":\"WELDED\"}",
+        "{\"kind\":\"AMENDED\",\"reason\":\"failed\"}",
+        "{\"kind\":\"SLOT_AHEAD\"}",
+        "{}"
+      })
+  void anEntryHoldsWhatBelongsToItsKindAndNothingElse(String said) {
+    String one = READING.replaceFirst("\"said\":\\{[^}]*}", "\"said\":" + said);
+    assertThatThrownBy(() -> KeptRun.ENTRY.read(one))
+        .isInstanceOf(InvalidInput.class)
+        .hasMessageContaining("cannot be read");
   }
 
   @Test
@@ -112,34 +132,16 @@ class KeptRunTest {
   @Test
   void aRecordKnowsWhatACurveToldAgainstAFastener() {
     String told =
-        RecordDocument.write(built)
+        KeptRun.RECORD
+            .write(built)
             .replaceFirst(
                 "(\"id\":\"" + click().event().id() + "\".*?\"round\":1)",
-                "$1,\"curve\":\"BOTTOMED\"");
-    AsBuilt now = RecordDocument.read(told);
+                "$1,\"curve\":{\"shape\":\"BOTTOMED\",\"words\":\"as said then\"}");
+    AsBuilt now = KeptRun.RECORD.read(told);
     Entry entry = now.run().entry(click().event().id());
-    assertThat(entry.curve().shape()).isEqualTo(CurveShape.BOTTOMED);
-    assertThat(entry.curve().words()).isEqualTo(CurveShape.BOTTOMED.words());
+    assertThat(entry.curve()).isEqualTo(new CurveVerdict(CurveShape.BOTTOMED, "as said then"));
     assertThat(again(now)).isEqualTo(now);
     assertThat(built.run().entries()).allMatch(e -> e.curve() == null);
-  }
-
-  /** As it is read years later: how it moved is told from what was said. */
-  @Test
-  void aRecordTellsHowAFastenerMovedThatWasTried() {
-    String id = click().event().id().toString();
-    String written = RecordDocument.write(built);
-    int at = written.indexOf("\"kind\":\"CLICKED\"", written.indexOf(id));
-    String moved =
-        written.substring(0, at)
-            + "\"kind\":\"MOVED\",\"moved\":{\"cause\":\"DAMAGED\",\"angleDeg\":12.0}"
-            + written.substring(at + "\"kind\":\"CLICKED\"".length());
-    AsBuilt now = RecordDocument.read(moved);
-    assertThat(now.run().entry(click().event().id()).shown())
-        .startsWith("12° of ")
-        .contains("thread or part is damaged");
-    assertThat(now.run().moved()).hasSize(1);
-    assertThat(again(now)).isEqualTo(now);
   }
 
   @ParameterizedTest
@@ -153,8 +155,8 @@ class KeptRunTest {
 
   static Stream<Named<Function<String, Object>>> readers() {
     return Stream.of(
-        Named.of("run sheet", RunSheetDocument::read),
-        Named.of("entry", EventDocument::read),
-        Named.of("record", RecordDocument::read));
+        Named.of("run sheet", KeptRun.SHEET::read),
+        Named.of("entry", KeptRun.ENTRY::read),
+        Named.of("record", KeptRun.RECORD::read));
   }
 }

@@ -5,13 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.Finding;
 import app.unimetric.core.bench.Replay;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunSheetWriter;
 import app.unimetric.core.bench.RunState;
+import app.unimetric.core.bench.Said;
 import app.unimetric.core.bench.Signature;
-import app.unimetric.core.bench.SlotAhead;
 import app.unimetric.core.fastener.Castellation;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
@@ -81,21 +82,24 @@ class RecordReadLaterTest {
   }
 
   private static RunEvent event(RunState state, EventKind kind) {
+    Said said =
+        switch (kind) {
+          case SLOT_AHEAD -> new Said.ToSlot("7.5", "0.8");
+          case SLACKENED -> new Said.Slackened(null);
+          case SLIPS -> new Said.Slips();
+          case HOLDS -> new Said.Holds();
+          case CLICKED -> new Said.Clicked();
+          case HELD -> new Said.Held(null);
+          case SIGNED_OFF -> new Said.SignedOff();
+          case SECOND_LOOK -> new Said.SecondLook(Finding.GOOD, null);
+          case FOUND -> new Said.Found(Finding.GOOD, null, null);
+          default -> new Said.Done();
+        };
     return new RunEvent(
         UUID.randomUUID(),
         state.currentStep(),
-        kind,
         state.nextFastener(),
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        kind == EventKind.SLOT_AHEAD ? new SlotAhead(7.5, 0.8) : null,
+        said,
         ASTA,
         null,
         EntryTime.at(AT));
@@ -109,12 +113,12 @@ class RecordReadLaterTest {
 
   @Test
   void howFarANutWentOnToItsSlot() {
-    RunSheet sheet = RunSheetDocument.read(RunSheetDocument.write(sheet(NUT)));
+    RunSheet sheet = KeptRun.SHEET.read(KeptRun.SHEET.write(sheet(NUT)));
     assertThat(sheet).isEqualTo(sheet(NUT));
     assertThat(sheet.step("slot.nut").orElseThrow().castellation())
         .isEqualTo(new Castellation(8, 2));
     AsBuilt built = built(sheet, EventKind.SLACKENED);
-    AsBuilt read = RecordDocument.read(RecordDocument.write(built));
+    AsBuilt read = KeptRun.RECORD.read(KeptRun.RECORD.write(built));
     assertThat(read.run().entries()).isEqualTo(built.run().entries());
     assertThat(read.joints()).isEqualTo(built.joints());
     assertThat(read.joints().get(0).slots()).hasSize(1);
@@ -124,11 +128,11 @@ class RecordReadLaterTest {
 
   @Test
   void whatItWasLeftAtStandsInTheRecordByItself() {
-    RunSheet sheet = RunSheetDocument.read(RunSheetDocument.write(sheet(CLAMP)));
+    RunSheet sheet = KeptRun.SHEET.read(KeptRun.SHEET.write(sheet(CLAMP)));
     assertThat(sheet).isEqualTo(sheet(CLAMP));
     AsBuilt built = built(sheet, EventKind.SLIPS);
-    AsBuilt read = RecordDocument.read(RecordDocument.write(built));
-    assertThat(read).isEqualTo(RecordDocument.read(RecordDocument.write(read)));
+    AsBuilt read = KeptRun.RECORD.read(KeptRun.RECORD.write(built));
+    assertThat(read).isEqualTo(KeptRun.RECORD.read(KeptRun.RECORD.write(read)));
     assertThat(read.climbedToNm()).isEqualTo(built.climbedToNm());
     assertThat(read.climbedToNm().get("clamp")).isEqualTo(3.5);
     assertThat(read.joints().get(0).finals()).hasSize(2).allMatch(e -> e.torqueNm() == 3.5);

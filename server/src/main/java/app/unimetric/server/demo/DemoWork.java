@@ -5,7 +5,7 @@ import app.unimetric.core.bench.Finding;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.RunStep;
-import app.unimetric.core.bench.Saying;
+import app.unimetric.core.bench.Said;
 import app.unimetric.core.bench.StepKind;
 import app.unimetric.core.pack.Measure;
 import app.unimetric.core.quantity.Figure;
@@ -16,8 +16,8 @@ import app.unimetric.server.database.DiskRoom;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.people.SignedIn;
 import app.unimetric.server.photograph.Photographs;
+import app.unimetric.server.run.EntrySent;
 import app.unimetric.server.run.RunLog;
-import app.unimetric.server.run.Said;
 import app.unimetric.server.sheet.JobOpening;
 import app.unimetric.server.sheet.Sheets;
 import java.time.Clock;
@@ -36,8 +36,6 @@ import org.springframework.stereotype.Component;
 class DemoWork {
   /** Below whatever is written down as found. */
   private static final String LIMIT_ON_THE_PART = "1";
-
-  private static final Saying.TypedSlot NEXT_SLOT = new Saying.TypedSlot("4", "0.5");
 
   private static final String DEVICE = "tablet of ";
   private static final int SECONDS_FOR_AN_ENTRY = 25;
@@ -139,7 +137,7 @@ class DemoWork {
       boolean slips = measured && !slipped;
       slipped |= slips;
       double share = slips ? 1.16 : 0.995 + 0.01 * hand.nextDouble();
-      Said entry =
+      EntrySent entry =
           slips || measured && hand.nextInt(3) == 0
               ? reading(counter, step, state, share)
               : plain(counter, step, state);
@@ -175,26 +173,32 @@ class DemoWork {
                     by.signature()));
   }
 
-  private Said plain(int counter, RunStep step, RunState state) {
-    return new Said(
-        UUID.randomUUID(),
-        counter,
-        step.id(),
-        state.permits().get(0),
-        state.nextFastener(),
-        null,
-        null,
-        found(step),
-        state.permits().get(0) == EventKind.FOUND ? Finding.GOOD : null,
-        step.measure() != null && step.measure().asksLimit() ? LIMIT_ON_THE_PART : null,
-        null,
-        null,
-        null,
-        null,
-        state.permits().get(0) == EventKind.SLOT_AHEAD ? NEXT_SLOT : null,
-        null,
-        null,
-        null);
+  private EntrySent plain(int counter, RunStep step, RunState state) {
+    return sent(counter, step, state, usual(step, state.permits().get(0)));
+  }
+
+  private static EntrySent sent(int counter, RunStep step, RunState state, Said said) {
+    return new EntrySent(
+        UUID.randomUUID(), counter, step.id(), state.nextFastener(), said, null, null, null);
+  }
+
+  private Said usual(RunStep step, EventKind kind) {
+    boolean asksLimit = step.measure() != null && step.measure().asksLimit();
+    String limit = asksLimit ? LIMIT_ON_THE_PART : null;
+    return switch (kind) {
+      case MEASURED -> new Said.Measured(String.valueOf(found(step)), limit);
+      case FOUND -> new Said.Found(Finding.GOOD, found(step), limit);
+      case CLICKED -> new Said.Clicked();
+      case HELD -> new Said.Held(null);
+      case HOLDS -> new Said.Holds();
+      case SLOT_AHEAD -> new Said.ToSlot("4", "0.5");
+      case SECOND_LOOK -> new Said.SecondLook(Finding.GOOD, null);
+      case SIGNED_OFF -> new Said.SignedOff();
+      case SLACKENED -> new Said.Slackened(null);
+      case REPLACED -> new Said.Replaced(null);
+      case DONE -> new Said.Done();
+      default -> throw new IllegalStateException("the demo does not say " + kind);
+    };
   }
 
   /** Something ordinary: the middle of its limits, or that it is in order. */
@@ -215,7 +219,7 @@ class DemoWork {
     return Figure.rounded(figure, 0) + " " + measure.unit();
   }
 
-  private Said reading(int counter, RunStep step, RunState state, double share) {
+  private EntrySent reading(int counter, RunStep step, RunState state, double share) {
     Double setting = step.settingNm();
     ScaleReading scale = step.reading();
     if (setting == null || scale == null) {
@@ -223,24 +227,6 @@ class DemoWork {
     }
     TorqueUnit unit = scale.unit();
     String typed = Figure.fixed(setting * share / unit.newtonMetres(), 1);
-    return new Said(
-        UUID.randomUUID(),
-        counter,
-        step.id(),
-        EventKind.READING,
-        state.nextFastener(),
-        typed,
-        unit,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null);
+    return sent(counter, step, state, new Said.Reading(typed, unit, null));
   }
 }

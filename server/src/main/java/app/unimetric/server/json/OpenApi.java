@@ -1,5 +1,7 @@
 package app.unimetric.server.json;
 
+import app.unimetric.core.bench.EventKind;
+import app.unimetric.core.bench.Said;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
@@ -14,6 +16,7 @@ import io.swagger.v3.oas.models.Components;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.info.License;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.servers.Server;
@@ -79,6 +82,9 @@ class OpenApi {
       if (java != null && java.getRawClass() == ScaleReading.class) {
         return resolve(new AnnotatedType(WireReading.class), context, chain);
       }
+      if (java != null && java.getRawClass() == Said.class) {
+        return said(context);
+      }
       if (!chain.hasNext()) {
         return null;
       }
@@ -96,6 +102,28 @@ class OpenApi {
         }
       }
       return schema;
+    }
+
+    /** What is said at the bench: one record a kind, told apart by it. */
+    private Schema<?> said(ModelConverterContext context) {
+      Schema<?> one = new Schema<>();
+      for (EventKind kind : EventKind.values()) {
+        String name = "Said" + kind.said().getSimpleName();
+        Schema<?> schema = new ObjectSchema();
+        for (RecordComponent c : kind.said().getRecordComponents()) {
+          schema.addProperty(c.getName(), context.resolve(new AnnotatedType(c.getGenericType())));
+        }
+        StringSchema tag = new StringSchema();
+        tag.setEnum(List.of(kind.name()));
+        schema.addProperty("kind", tag);
+        Set<String> required = new TreeSet<>(RecordNullness.required(kind.said()));
+        required.add("kind");
+        schema.setRequired(new ArrayList<>(required));
+        context.defineModel(name, schema);
+        one.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + name));
+      }
+      context.defineModel("Said", one);
+      return new Schema<>().$ref("#/components/schemas/Said");
     }
 
     /** What must be given, with what must be given of records whose fields stand flat in it. */

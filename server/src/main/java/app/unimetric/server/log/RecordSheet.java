@@ -4,7 +4,6 @@ import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.RunStep;
 import app.unimetric.core.bench.SlotAhead;
-import app.unimetric.core.bench.Verdict;
 import app.unimetric.core.photograph.Moment;
 import app.unimetric.core.photograph.Photograph;
 import app.unimetric.core.quantity.Figure;
@@ -154,12 +153,10 @@ record RecordSheet(
     Integer fastener = entry.event().fastener();
     String what =
         Stream.of(
-                entry.event().kind().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                entry.words().said(),
                 entry.shown() == null ? null : entry.shown() + there(entry),
                 entry.event().reason(),
-                entry.verdict() == null || entry.verdict() == Verdict.DONE
-                    ? null
-                    : entry.verdict().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                entry.words().came(),
                 entry.acceptedReason() == null ? null : "let stand: " + entry.acceptedReason(),
                 entry.notCounted() == null ? null : "did not count: " + entry.notCounted(),
                 entry.correctedBy() == null ? null : "corrected later")

@@ -1,7 +1,7 @@
 package app.unimetric.server.log;
 
 import app.unimetric.core.bench.AsBuilt;
-import app.unimetric.documents.run.RecordDocument;
+import app.unimetric.documents.run.KeptRun;
 import app.unimetric.server.event.SignedOff;
 import java.time.Clock;
 import java.util.List;
@@ -25,7 +25,7 @@ public class Records {
 
   @EventListener
   void keep(SignedOff signed) {
-    mapper.add(signed.jobId(), signed.by(), signed.at(), RecordDocument.write(signed.built()));
+    mapper.add(signed.jobId(), signed.by(), signed.at(), KeptRun.RECORD.write(signed.built()));
     mapper.count(RecordCount.of(signed.jobId(), signed.built()));
     mapper.words(signed.jobId(), LogSearch.wordsOf(signed.built().words()));
   }
@@ -63,6 +63,6 @@ public class Records {
 
   /** What was done in a job; empty while it is not signed. */
   public Optional<AsBuilt> find(UUID jobId) {
-    return Optional.ofNullable(mapper.document(jobId)).map(RecordDocument::read);
+    return Optional.ofNullable(mapper.document(jobId)).map(KeptRun.RECORD::read);
   }
 }

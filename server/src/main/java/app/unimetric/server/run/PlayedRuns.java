@@ -3,8 +3,7 @@ package app.unimetric.server.run;
 import app.unimetric.core.bench.Replay;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunSheet;
-import app.unimetric.documents.run.EventDocument;
-import app.unimetric.documents.run.RunSheetDocument;
+import app.unimetric.documents.run.KeptRun;
 import app.unimetric.server.crib.Crib;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -75,7 +74,7 @@ class PlayedRuns {
     if (!since.isEmpty()) {
       now =
           now.on(
-              since.stream().map(e -> EventDocument.read(e.payload())).toList(),
+              since.stream().map(e -> KeptRun.ENTRY.read(e.payload())).toList(),
               since.get(since.size() - 1).serverOrder());
     }
     if (now != known) {
@@ -89,7 +88,7 @@ class PlayedRuns {
     if (row == null) {
       return null;
     }
-    RunSheet sheet = RunSheetDocument.read(row.sheet());
+    RunSheet sheet = KeptRun.SHEET.read(row.sheet());
     Set<String> tools = tools(sheet);
     return new Played(
         sheet,

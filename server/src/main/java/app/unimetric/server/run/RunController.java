@@ -8,10 +8,10 @@ import app.unimetric.core.bench.RunNews;
 import app.unimetric.core.bench.RunSheet;
 import app.unimetric.core.bench.RunState;
 import app.unimetric.core.bench.Summary;
+import app.unimetric.core.bench.ToolsOut;
 import app.unimetric.core.bench.Tray;
 import app.unimetric.core.photograph.AsItWas;
 import app.unimetric.core.recheck.MovedCauseChoice;
-import app.unimetric.core.tool.ToolStanding;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
 import app.unimetric.server.machine.Fleet;
@@ -66,7 +66,7 @@ class RunController {
    * @param known how many entries of the run the device has; the answer leaves them out
    */
   record Saying(
-      String device, @Nullable Instant sentAt, @Nullable Integer known, List<Said> events) {}
+      String device, @Nullable Instant sentAt, @Nullable Integer known, List<EntrySent> events) {}
 
   /**
    * Where a run stands after something was said.
@@ -115,7 +115,7 @@ class RunController {
       Map<String, List<String>> asItWas,
       List<String> dialled,
       List<MovedCauseChoice> movedCauses,
-      Map<String, List<ToolStanding.Span>> toolsOut,
+      ToolsOut toolsOut,
       String startedBy,
       Instant startedAt,
       Summary summary,
@@ -222,7 +222,7 @@ class RunController {
         AsItWas.of(run.sheet()),
         DueDial.steps(run.sheet()),
         MovedCauseChoice.all(),
-        run.toolsOut().spans(),
+        run.toolsOut(),
         run.startedBy(),
         run.startedAt(),
         Summary.of(run.sheet(), run.state()),

@@ -14,8 +14,7 @@ import app.unimetric.core.bench.Signature;
 import app.unimetric.core.bench.ToolsOut;
 import app.unimetric.core.plan.JobPlan;
 import app.unimetric.core.problem.Problems;
-import app.unimetric.documents.run.EventDocument;
-import app.unimetric.documents.run.RunSheetDocument;
+import app.unimetric.documents.run.KeptRun;
 import app.unimetric.server.event.RunMoved;
 import app.unimetric.server.event.ToolsUsed;
 import app.unimetric.server.job.Job;
@@ -120,7 +119,7 @@ public class RunLog {
         throw Refusal.conflict(
             "The job is not ready: " + plan.blockers().get(0).message(), Map.of());
       }
-      mapper.start(jobId, RunSheetDocument.write(RunSheetWriter.write(plan)), by, at);
+      mapper.start(jobId, KeptRun.SHEET.write(RunSheetWriter.write(plan)), by, at);
     }
     return run(jobId);
   }
@@ -190,7 +189,7 @@ public class RunLog {
       String device,
       @Nullable Instant sentAt,
       int known,
-      List<Said> said,
+      List<EntrySent> said,
       Instant receivedAt,
       LocalDate today,
       Function<@Nullable UUID, Signature> who) {
@@ -202,10 +201,10 @@ public class RunLog {
   }
 
   /** PINs are looked at before anything is held: of entries that are there already, none is. */
-  private Map<UUID, Signature> witnesses(UUID jobId, List<Said> said) {
+  private Map<UUID, Signature> witnesses(UUID jobId, List<EntrySent> said) {
     Map<UUID, Signature> witnesses = new HashMap<>();
-    for (Said one : said) {
-      Said.Witness given = one.witness();
+    for (EntrySent one : said) {
+      EntrySent.Witness given = one.witness();
       if (given != null && takesWitness(one.kind()) && !isThere(jobId, one.id())) {
         witnesses.put(one.id(), people.witness(given.name(), given.pin()));
       }
@@ -222,7 +221,7 @@ public class RunLog {
       String device,
       @Nullable Instant sentAt,
       int known,
-      List<Said> said,
+      List<EntrySent> said,
       Instant receivedAt,
       LocalDate today,
       Function<@Nullable UUID, Signature> who,
@@ -256,7 +255,7 @@ public class RunLog {
           throw outOfOrder(next);
         }
         fresh.add(event);
-        lines.add(new EventLine(event.id(), next++, EventDocument.write(event)));
+        lines.add(new EventLine(event.id(), next++, KeptRun.ENTRY.write(event)));
       }
     }
     Played now = fresh.isEmpty() ? before : before.on(fresh, append(jobId, device, lines));
@@ -276,7 +275,7 @@ public class RunLog {
   private @Nullable RunEvent unlessThere(
       Replay log,
       List<RunEvent> fresh,
-      Said said,
+      EntrySent said,
       int index,
       EntryTime time,
       Signature by,
@@ -288,9 +287,9 @@ public class RunLog {
             .or(() -> log.find(said.id()))
             .orElse(null);
     if (there == null) {
-      return made(index, () -> said.saying().by(by, witnesses.get(said.id()), time));
+      return made(index, () -> said.by(by, witnesses.get(said.id()), time));
     }
-    if (!there.saysTheSameAs(made(index, () -> said.saying().by(by, null, time)))) {
+    if (!there.saysTheSameAs(made(index, () -> said.by(by, null, time)))) {
       throw usedForAnother();
     }
     return null;
@@ -335,7 +334,7 @@ public class RunLog {
     for (RunEvent event : fresh) {
       RunStep step = sheet.step(event.stepId()).orElse(null);
       String joint = step == null ? null : step.jointId();
-      String other = event.toolId();
+      String other = event.toolTaken();
       if (joint != null && other != null) {
         inHand.put(joint, other);
       }

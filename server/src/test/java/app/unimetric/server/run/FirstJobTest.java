@@ -127,7 +127,8 @@ class FirstJobTest {
     high.put("unit", "N.m");
     JsonNode over = job.send(high).body().path("state");
     assertThat(over.path("pending").path("verdict").asString()).isEqualTo("ABOVE");
-    assertThat(over.path("permits").toString()).isEqualTo("[\"REPLACED\"]");
+    assertThat(over.path("answers")).hasSize(1);
+    assertThat(over.path("answers").get(0).path("kind").asString()).isEqualTo("REPLACED");
     JsonNode renewed = job.send(job.said("REPLACED", over)).body().path("state");
     assertThat(renewed.has("pending")).isFalse();
 
@@ -229,7 +230,13 @@ class FirstJobTest {
     JsonNode page =
         bram.post(
                 "/api/jobs/" + job.id + "/run/events",
-                Map.of("device", job.device, "sentAt", itsTime.toString(), "events", List.of(said)))
+                Map.of(
+                    "device",
+                    job.device,
+                    "sentAt",
+                    itsTime.toString(),
+                    "events",
+                    JobRun.sent(said)))
             .body();
     assertThat(page.hasNonNull("deviceClock"))
         .as(page.path("deviceClock").asString(""))
@@ -247,7 +254,8 @@ class FirstJobTest {
     assertThat(tool).isNotBlank();
     int before = uses(tool);
     Map<String, Object> reading =
-        job.said(page.path("state").path("permits").get(0).asString(), page.path("state"));
+        job.said(
+            page.path("state").path("answers").get(0).path("kind").asString(), page.path("state"));
     assertThat(job.send(reading).status()).isEqualTo(200);
     assertThat(uses(tool)).isEqualTo(before + 1);
     assertThat(job.send(reading).status()).as("a resend").isEqualTo(200);

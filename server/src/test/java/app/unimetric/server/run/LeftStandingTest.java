@@ -12,7 +12,6 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -33,7 +32,7 @@ class LeftStandingTest {
     Answer answer =
         who.post(
             "/api/jobs/" + job.id + "/run/events",
-            Map.of("device", job.device, "sentAt", now.toString(), "events", List.of(said)));
+            Map.of("device", job.device, "sentAt", now.toString(), "events", JobRun.sent(said)));
     assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
     return who.get("/api/jobs/" + job.id + "/run").body();
   }
@@ -60,14 +59,14 @@ class LeftStandingTest {
             say(
                 ilse,
                 job,
-                page.path("state").path("permits").get(0).asString(),
+                page.path("state").path("answers").get(0).path("kind").asString(),
                 page,
                 Duration.ofHours(20));
       }
       JsonNode stood = page.path("interruption");
       assertThat(stood.path("words").asString()).isNotBlank();
       String step = page.path("state").path("currentStep").asString();
-      assertThat(page.path("state").path("permits").toString()).contains("BEGUN_AGAIN");
+      assertThat(page.path("state").path("answers").toString()).contains("BEGUN_AGAIN");
       JsonNode again = say(ilse, job, "BEGUN_AGAIN", page, Duration.ZERO);
       assertThat(again.has("interruption")).isFalse();
       JsonNode entries = again.path("state").path("entries");

@@ -56,14 +56,14 @@ class ManyAtOnceTest {
           () ->
               bram.post(
                       "/api/jobs/" + job.id + "/run/events",
-                      Map.of("device", device, "events", List.of(said)))
+                      Map.of("device", device, "events", JobRun.sent(said)))
                   .status());
     }
     assertThat(atOnce(looks)).containsOnly(200);
     long counted = 0;
     for (JsonNode entry : job.run().path("state").path("entries")) {
       counted +=
-          entry.path("event").path("kind").asString().equals("SECOND_LOOK")
+          entry.path("event").path("said").path("kind").asString().equals("SECOND_LOOK")
                   && !entry.has("notCounted")
               ? 1
               : 0;

@@ -7,7 +7,6 @@ import app.unimetric.server.Visitor;
 import app.unimetric.server.Visitor.Answer;
 import app.unimetric.server.Workshop;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -32,7 +31,7 @@ class OnTabletTest {
     said.put("by", saidBy);
     return by.post(
         "/api/jobs/" + job + "/run/events",
-        Map.of("device", "tablet-of-asta", "events", List.of(said)));
+        Map.of("device", "tablet-of-asta", "events", JobRun.sent(said)));
   }
 
   @Test

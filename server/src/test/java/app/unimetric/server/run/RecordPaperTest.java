@@ -48,7 +48,8 @@ class RecordPaperTest {
     JobRun job = JobRun.skidPlate(asta);
     JsonNode state = job.run().path("state");
     while (!state.path("signedOff").asBoolean()) {
-      Map<String, Object> said = job.said(state.path("permits").get(0).asString(), state);
+      Map<String, Object> said =
+          job.said(state.path("answers").get(0).path("kind").asString(), state);
       if (said.get("kind").equals("SECOND_LOOK")) {
         said.put("witness", Map.of("name", "Bram", "pin", "1357"));
       }

@@ -11,7 +11,6 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -44,7 +43,7 @@ class StandingTest {
   private Answer send(Visitor by, JobRun job, Map<String, Object> said, int known) {
     return by.post(
         "/api/jobs/" + job.id + "/run/events",
-        Map.of("device", job.device, "known", known, "events", List.of(said)));
+        Map.of("device", job.device, "known", known, "events", JobRun.sent(said)));
   }
 
   @Test
@@ -165,7 +164,7 @@ class StandingTest {
     assertThat(sendAll(job, first, second, first).status()).isEqualTo(200);
     assertThat(sendAll(job, first, second, third).status()).isEqualTo(200);
     assertThat(job.run().path("state").path("entries"))
-        .extracting(e -> e.path("event").path("reason").asString())
+        .extracting(e -> e.path("event").path("said").path("reason").asString())
         .containsExactly("first", "second", "third");
 
     Map<String, Object> fourth = noted(job, state, "fourth");
@@ -190,6 +189,6 @@ class StandingTest {
   private static Answer sendAll(JobRun job, Map<String, Object>... said) {
     return job.mechanic.post(
         "/api/jobs/" + job.id + "/run/events",
-        Map.of("device", job.device, "events", List.of(said)));
+        Map.of("device", job.device, "events", JobRun.sent(said)));
   }
 }

@@ -164,7 +164,9 @@ class TabletAlikeTest {
     JsonNode state = job.run().path("state");
     for (int i = 0; i < 3; i++) {
       state =
-          job.send(job.said(state.path("permits").get(0).asString(), state)).body().path("state");
+          job.send(job.said(state.path("answers").get(0).path("kind").asString(), state))
+              .body()
+              .path("state");
       RunOnTablet.told(JOB, state.path("entries").toString());
     }
     RunOnTablet.told(JOB, state.path("entries").toString());
@@ -173,8 +175,8 @@ class TabletAlikeTest {
 
   /** Mostly what is permitted, at times a wrong figure, a correction or something out of place. */
   private Map<String, Object> anything(Random random, JobRun job, JsonNode state, String setting) {
-    JsonNode permits = state.path("permits");
-    String kind = permits.get(random.nextInt(permits.size())).asString();
+    JsonNode permits = state.path("answers");
+    String kind = permits.get(random.nextInt(permits.size())).path("kind").asString();
     JsonNode entries = state.path("entries");
     int dice = random.nextInt(20);
     if (dice == 0) {
@@ -186,9 +188,9 @@ class TabletAlikeTest {
     } else if (kind.equals("AMENDED")
         || kind.equals("MOVED") && !(isTried(state) && random.nextInt(3) == 0)
         || kind.equals("BEGUN_AGAIN")
-            && !permits.get(0).asString().equals(kind)
+            && !permits.get(0).path("kind").asString().equals(kind)
             && random.nextInt(6) > 0) {
-      kind = permits.get(0).asString();
+      kind = permits.get(0).path("kind").asString();
     }
     if (kind.equals("HOLDS") && random.nextBoolean()) {
       kind = "SLIPS";
@@ -248,7 +250,7 @@ class TabletAlikeTest {
   private JsonNode waiting(Map<String, Object> said, JsonNode state) {
     JsonNode entry = state.path("entries").get(state.path("entries").size() - 1).path("event");
     Map<String, Object> one = new HashMap<>();
-    one.put("said", said);
+    one.put("entry", JobRun.sent(said).get(0));
     one.put("by", entry.path("by"));
     one.put("at", entry.path("time").path("doneAt").asString());
     if (said.containsKey("witness")) {

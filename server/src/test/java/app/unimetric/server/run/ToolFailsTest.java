@@ -70,7 +70,8 @@ class ToolFailsTest {
       assertThat(calibrated(tool, today, "20", "25").status()).isEqualTo(200);
 
       JsonNode stopped = job.run().path("state");
-      assertThat(stopped.path("toolOut").asString()).contains("out of use", "Take another tool");
+      assertThat(stopped.path("shown").path("toolOut").asString())
+          .contains("out of use", "Take another tool");
       JsonNode refused = job.send(job.said("CLICKED", stopped)).body().path("state");
       JsonNode last = refused.path("entries").get(refused.path("entries").size() - 1);
       assertThat(last.path("notCounted").asString()).contains("failed its calibration");
@@ -92,7 +93,7 @@ class ToolFailsTest {
       assertThat(calibrated(tool, today, "20", "20").status()).isEqualTo(200);
     }
     JsonNode again = job.run().path("state");
-    assertThat(again.has("toolOut")).isFalse();
+    assertThat(again.path("shown").has("toolOut")).isFalse();
     JsonNode counted = job.send(job.said("CLICKED", again)).body().path("state");
     assertThat(counted.path("entries").get(counted.path("entries").size() - 1).has("notCounted"))
         .isFalse();

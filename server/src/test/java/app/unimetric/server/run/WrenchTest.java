@@ -86,7 +86,7 @@ class WrenchTest {
     assertThat(said.status()).as(said.detail()).isEqualTo(200);
     JsonNode entries = job.run().path("state").path("entries");
     JsonNode last = entries.get(entries.size() - 1);
-    assertThat(last.path("event").path("curve")).isEqualTo(ended.path("curve"));
+    assertThat(last.path("event").path("said").path("curve")).isEqualTo(ended.path("curve"));
     assertThat(last.path("shown").asString()).startsWith(ended.path("typed").asString());
     assertThat(last.has("curve")).as("nothing stands against it").isFalse();
   }
@@ -103,8 +103,8 @@ class WrenchTest {
     assertThat(state.path("pending").path("verdict").asString()).isEqualTo("BAD");
     assertThat(state.path("pending").path("curve").path("words").asString())
         .contains("Torque fell");
-    assertThat(state.path("permits")).hasSize(1);
-    assertThat(state.path("permits").get(0).asString()).isEqualTo("REPLACED");
+    assertThat(state.path("answers")).hasSize(1);
+    assertThat(state.path("answers").get(0).path("kind").asString()).isEqualTo("REPLACED");
     assertThat(bram.get("/api/jobs/" + job.id + "/run/wrench").status())
         .as("nothing is pulled at it before it is renewed")
         .isEqualTo(409);
@@ -160,7 +160,7 @@ class WrenchTest {
     assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
     JsonNode entries = look.run().path("state").path("entries");
     JsonNode last = entries.get(entries.size() - 1);
-    assertThat(last.path("event").path("curve")).isEqualTo(held.path("curve"));
+    assertThat(last.path("event").path("said").path("curve")).isEqualTo(held.path("curve"));
     assertThat(last.path("verdict").asString()).isEqualTo("HELD");
   }
 }
