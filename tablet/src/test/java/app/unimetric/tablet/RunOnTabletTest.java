@@ -69,20 +69,26 @@ class RunOnTabletTest {
             .add("by", vector.get("waiting").asArray().get(0).asObject().get("by"))
             .add("at", "2026-01-05T10:00:00Z");
     JsonObject problem = standing(new JsonArray().add(one)).get("problem").asObject();
-    assertThat(problem.getString("field", "")).isEqualTo("typed");
+    assertThat(problem.getString("field", "none")).isEqualTo("text");
     assertThat(problem.getString("message", "")).startsWith("This was not understood as a torque");
   }
 
   /** What an older page does not know it must not guess: whoever asks says so. */
-  @ParameterizedTest
-  @ValueSource(strings = {"\"kind\":\"WORK\"", "\"kind\":\"DONE\""})
-  void aKindThatIsNotKnownHereIsNoRun(String known) {
+  @Test
+  void aKindThatIsNotKnownHereIsNoRun() {
     String page = vector.get("page").toString();
-    String newer = page.replace(known, "\"kind\":\"WELD\"");
+    String newer = page.replace("\"kind\":\"WORK\"", "\"kind\":\"WELD\"");
     assertThat(newer).isNotEqualTo(page);
     assertThatThrownBy(() -> RunOnTablet.take("newer", newer))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("WELD");
+    String told =
+        vector.get("standing").asObject().get("state").asObject().get("entries").toString();
+    String weld = told.replace("\"kind\":\"FOUND\"", "\"kind\":\"WELDED\"");
+    assertThat(weld).isNotEqualTo(told);
+    assertThatThrownBy(() -> RunOnTablet.told(JOB, weld))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("WELDED");
   }
 
   @Test

@@ -9,10 +9,10 @@ import org.jspecify.annotations.Nullable;
  * not good stays until it was put right, replaced, or left with a reason, on a critical job by a
  * lead; everything after it waits.
  */
-final class JudgedStep extends StepRule {
+class JudgedStep extends StepRule {
   static final StepRule RULE = new JudgedStep();
 
-  private JudgedStep() {}
+  JudgedStep() {}
 
   @Override
   List<EventKind> permits(Replay run, RunStep step) {

@@ -1,5 +1,6 @@
 package app.unimetric.core.bench;
 
+import app.unimetric.core.order.OrderRule;
 import app.unimetric.core.order.Task;
 import app.unimetric.core.pack.JobPack;
 import app.unimetric.core.pack.Measure;
@@ -8,6 +9,7 @@ import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
+import app.unimetric.core.pack.SetToCheck;
 import app.unimetric.core.pack.Undoing;
 import app.unimetric.core.plan.Ceiling;
 import app.unimetric.core.plan.Climb;
@@ -32,6 +34,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -298,6 +301,10 @@ public final class RunSheetWriter {
   /** A torque of a climb is tested for slip at once; round goes the one that held. */
   private void passes(PlannedJoint j, Pass pass, int index) {
     Climb climb = j.climb();
+    if (pass.kind() == PassKind.SET_TO_CHECK) {
+      setToCheck(j).ifPresent(steps::add);
+      return;
+    }
     if (climb != null && pass.kind() == PassKind.CIRCULAR_CHECK) {
       for (int i = 0; i < j.passes().size(); i++) {
         Pass climbed = j.passes().get(i);
@@ -310,6 +317,7 @@ public final class RunSheetWriter {
     steps.add(pass(j, pass, index));
     if (index == j.passes().size() - 1) {
       j.nextSlot().ifPresent(slot -> steps.add(nextSlot(j, slot, pass)));
+      feltAgain(j).forEach(steps::add);
     }
     if (climb != null && pass.kind() == PassKind.CLIMB) {
       steps.add(
@@ -326,6 +334,47 @@ public final class RunSheetWriter {
               j.id(),
               pass.percent()));
     }
+  }
+
+  private static Optional<RunStep> setToCheck(PlannedJoint j) {
+    return Optional.ofNullable(j.joint().turning().setToCheck())
+        .map(
+            set ->
+                RunStep.plain(
+                        "set." + j.id(),
+                        StepKind.SET_TO_CHECK,
+                        IN_PASSES,
+                        j.joint().title() + ": set to its check",
+                        set.text(),
+                        j.id(),
+                        true,
+                        j.joint().traps())
+                    .asJudged());
+  }
+
+  /** What sets play is felt again once the clamp that a rule puts after it is tight. */
+  private List<RunStep> feltAgain(PlannedJoint clamp) {
+    List<RunStep> felt = new ArrayList<>();
+    for (OrderRule rule : plan.pack().order()) {
+      for (PlannedJoint set : plan.joints()) {
+        SetToCheck check = set.joint().turning().setToCheck();
+        boolean holds = clamp.joint().isNamed(rule.after()) && set.joint().isNamed(rule.before());
+        if (check != null && holds && Objects.equals(set.joint().side(), clamp.joint().side())) {
+          felt.add(
+              RunStep.plain(
+                      "felt." + set.id() + "." + clamp.id(),
+                      StepKind.SET_TO_CHECK,
+                      IN_PASSES,
+                      set.joint().title() + ": felt again",
+                      check.againText(),
+                      set.id(),
+                      true,
+                      List.of())
+                  .asJudged());
+        }
+      }
+    }
+    return felt;
   }
 
   private static RunStep nextSlot(PlannedJoint j, NextSlot slot, Pass last) {

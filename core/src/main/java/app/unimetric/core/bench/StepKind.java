@@ -22,6 +22,8 @@ public enum StepKind {
   CHECK_PASS,
   /** Each fastener is tried at its target as it was left; what moved is said with its cause. */
   TRY,
+  /** A cap, collar or nut is turned until its check is good; felt again once its clamp is tight. */
+  SET_TO_CHECK,
   /** A hold point: a function is proved. */
   FUNCTION_CHECK,
   /** A hold point: another person looks. */

@@ -13,7 +13,9 @@ import org.jspecify.annotations.Nullable;
 abstract class StepRule {
   /** The rule of a step. */
   static StepRule of(RunStep step) {
-    return step.judged() ? JudgedStep.RULE : of(step.kind());
+    return step.judged() && step.kind() != StepKind.SET_TO_CHECK
+        ? JudgedStep.RULE
+        : of(step.kind());
   }
 
   private static StepRule of(StepKind kind) {
@@ -26,6 +28,7 @@ abstract class StepRule {
       case SLIP_TEST -> SlipTestStep.RULE;
       case CHECK_PASS -> CheckRoundStep.RULE;
       case TRY -> TryStep.RULE;
+      case SET_TO_CHECK -> SetToCheckStep.RULE;
       case SECOND_LOOK -> SecondLookStep.RULE;
       case SIGN_OFF -> SignOffStep.RULE;
     };

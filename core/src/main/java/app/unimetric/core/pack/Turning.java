@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param tried whether it is only tried at its target as it is, without coming loose
  * @param castellation slots and holes a pinned nut is turned on to; null for the usual
  * @param leftAtNm what that target is where no value says it: the torque at which it held, N·m
+ * @param setToCheck what must be felt where it is turned until its check is good; null elsewhere
  */
 public record Turning(
     Turn end,
@@ -23,4 +24,11 @@ public record Turning(
     double minutes,
     boolean tried,
     @Nullable Castellation castellation,
-    @Nullable Double leftAtNm) {}
+    @Nullable Double leftAtNm,
+    @Nullable SetToCheck setToCheck) {
+
+  /** Whether it is turned until its check is good, with no torque to be looked up. */
+  public boolean isSetByCheckAlone() {
+    return setToCheck != null && setToCheck.drawTo() == null;
+  }
+}

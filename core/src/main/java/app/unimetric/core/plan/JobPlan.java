@@ -297,6 +297,9 @@ public record JobPlan(
   private static List<Blocker> blockers(PlannedJoint joint, Map<String, String> byFeel) {
     List<Blocker> found = new ArrayList<>();
     String id = joint.joint().id();
+    if (joint.joint().turning().isSetByCheckAlone()) {
+      return found;
+    }
     if (joint.joint().torque().values().isEmpty()) {
       found.add(
           Blocker.ofJoint(

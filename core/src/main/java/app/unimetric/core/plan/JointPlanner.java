@@ -15,6 +15,7 @@ import app.unimetric.core.quantity.Figure;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.sequence.Pass;
+import app.unimetric.core.sequence.PassKind;
 import app.unimetric.core.stated.Form;
 import app.unimetric.core.stated.JointContext;
 import app.unimetric.core.stated.Resolution;
@@ -129,9 +130,24 @@ final class JointPlanner {
     if (joint.isTried()) {
       return List.of(joint.pattern().tried());
     }
+    if (joint.turning().setToCheck() != null) {
+      return setToCheck(joint, governing);
+    }
     return climb == null
         ? StatedPasses.of(joint.pattern(), governing)
         : climb.passes(joint.pattern());
+  }
+
+  /** It is felt last; what is drawn to a torque first has its passes before, and no round. */
+  private static List<Pass> setToCheck(PackJoint joint, @Nullable StatedValue governing) {
+    List<Pass> drawn =
+        joint.turning().isSetByCheckAlone()
+            ? List.of()
+            : StatedPasses.of(joint.pattern(), governing).stream()
+                .filter(p -> p.kind() != PassKind.CIRCULAR_CHECK)
+                .toList();
+    Pass felt = new Pass(Pass.FULL_PERCENT, joint.pattern().tried().order(), PassKind.SET_TO_CHECK);
+    return Stream.concat(drawn.stream(), Stream.of(felt)).toList();
   }
 
   private static List<String> reasons(PackJoint joint, @Nullable Climb climb) {

@@ -81,6 +81,9 @@ public record PlannedJoint(
   public String target() {
     TorqueBand within = band;
     Climb climbed = climb;
+    if (joint.turning().isSetByCheckAlone()) {
+      return "to its check";
+    }
     return climbed != null ? climbed.words() : within == null ? NONE : within.toString();
   }
 

@@ -29,6 +29,6 @@ public record Pass(double percent, List<Integer> order, PassKind kind) {
 
   /** Its share of the final torque: {@code 30 %}. */
   public String share() {
-    return Figure.rounded(percent, 1) + " %";
+    return kind == PassKind.SET_TO_CHECK ? "to its check" : Figure.rounded(percent, 1) + " %";
   }
 }

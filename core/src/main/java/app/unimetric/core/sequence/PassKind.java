@@ -12,5 +12,7 @@ public enum PassKind {
   /** Tried at the full torque as it is, without coming loose. */
   TRY,
   /** Turned on by an angle, with no torque to read. */
-  ANGLE
+  ANGLE,
+  /** Turned until its check is good; no torque tells that. */
+  SET_TO_CHECK
 }

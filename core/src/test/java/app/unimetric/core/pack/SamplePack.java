@@ -243,7 +243,11 @@ public final class SamplePack {
             j.has("nutSlots")
                 ? new Castellation((int) j.number("nutSlots", 6), (int) j.number("crossHoles", 1))
                 : null,
-            j.has("leftAtNm") ? (Double) j.number("leftAtNm", 0) : null),
+            j.has("leftAtNm") ? (Double) j.number("leftAtNm", 0) : null,
+            j.has("feel")
+                ? new SetToCheck(
+                    j.text("feel"), j.has("atMost") ? (Double) j.number("atMost", 0) : null, null)
+                : null),
         j.texts("traps"),
         j.has("undo") ? undoing(j.node("undo")) : null,
         null,

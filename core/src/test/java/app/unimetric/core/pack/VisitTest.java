@@ -207,7 +207,8 @@ class VisitTest {
                         j.duty(),
                         j.situation(),
                         j.torque(),
-                        new Turning(j.turning().end(), null, null, renewed, 0, false, null, null),
+                        new Turning(
+                            j.turning().end(), null, null, renewed, 0, false, null, null, null),
                         j.traps(),
                         j.undoing(),
                         j.side(),

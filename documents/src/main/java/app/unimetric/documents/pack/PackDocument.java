@@ -189,12 +189,17 @@ record PackDocument(
       @Nullable Double leftAtNm,
       @Nullable String slipTest,
       @Nullable CastellationFields castellation,
+      @Nullable SetToCheckFields setToCheck,
       @Nullable List<String> traps,
       @Nullable UndoFields undo,
       @Nullable String place,
       @Nullable Map<String, List<String>> when,
       @Nullable Boolean eachSide,
       @Nullable Side side) {}
+
+  record SetToCheckFields(String feel, @Nullable Double atMost, @Nullable DrawToFields drawTo) {}
+
+  record DrawToFields(double nm, String saidBy) {}
 
   record CastellationFields(@Nullable Integer slots, @Nullable Integer holes) {}
 

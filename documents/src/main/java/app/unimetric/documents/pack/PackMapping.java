@@ -23,12 +23,14 @@ import app.unimetric.core.pack.PackStep;
 import app.unimetric.core.pack.PartRole;
 import app.unimetric.core.pack.Phase;
 import app.unimetric.core.pack.Preparation;
+import app.unimetric.core.pack.SetToCheck;
 import app.unimetric.core.pack.TorqueSheet;
 import app.unimetric.core.pack.Turn;
 import app.unimetric.core.pack.Turning;
 import app.unimetric.core.pack.Undoing;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.core.quantity.Torque;
+import app.unimetric.core.quantity.TorqueUnit;
 import app.unimetric.core.recheck.RecheckRule;
 import app.unimetric.core.sequence.BoltPattern;
 import app.unimetric.core.sequence.Layout;
@@ -36,6 +38,7 @@ import app.unimetric.core.stated.AlsoStated;
 import app.unimetric.core.stated.Duty;
 import app.unimetric.core.stated.Form;
 import app.unimetric.core.stated.Role;
+import app.unimetric.core.stated.Source;
 import app.unimetric.core.stated.StatedValue;
 import app.unimetric.core.stated.StatementFields;
 import app.unimetric.core.stated.Trait;
@@ -291,10 +294,11 @@ final class PackMapping {
     Situation situation = problems.under(at + ".surface", () -> situation(j.surface(), thread));
     List<DocumentedValue> values = values(j.values(), at + ".values");
     problems.require(
-        present(j.values()) || present(j.slots()),
+        present(j.values()) || present(j.slots()) || j.setToCheck() != null,
         at + ".values",
         "needs at least one stated value (“snug” is one too), or slots that say where to look one up.");
     leftAt(j, at);
+    SetToCheck setToCheck = setToCheck(j, at, values);
     Castellation castellation = castellation(j, at);
     Fastener fastener =
         thread == null
@@ -319,7 +323,8 @@ final class PackMapping {
                 orZero(j.minutes()),
                 Boolean.TRUE.equals(j.tried()),
                 castellation,
-                j.leftAtNm()),
+                j.leftAtNm(),
+                setToCheck),
             texts(j.traps()),
             undoing(j.undo()),
             null,
@@ -341,6 +346,33 @@ final class PackMapping {
             new Castellation(
                 or(nut.slots(), Castellation.USUAL.slots()),
                 or(nut.holes(), Castellation.USUAL.holes())));
+  }
+
+  /** What it is drawn to first is a value like any other, said by who entered it. */
+  private @Nullable SetToCheck setToCheck(
+      PackDocument.JointFields j, String at, List<DocumentedValue> values) {
+    PackDocument.SetToCheckFields set = j.setToCheck();
+    if (set == null) {
+      return null;
+    }
+    problems.require(
+        values.isEmpty(),
+        at + ".values",
+        "A joint that is set to its check has no value of its own: say it as its limit, or what it is drawn to.");
+    PackDocument.DrawToFields to = set.drawTo();
+    SetToCheck made =
+        problems.under(
+            at + ".setToCheck",
+            () ->
+                new SetToCheck(
+                    set.feel(),
+                    set.atMost(),
+                    to == null ? null : new SetToCheck.DrawTo(to.nm(), to.saidBy())));
+    if (made != null && to != null) {
+      StatedValue value = StatedValue.of(to.nm(), TorqueUnit.NEWTON_METRE, Source.KIT_SHEET);
+      values.add(new DocumentedValue(DocumentedValue.idInPack(0), value, to.saidBy()));
+    }
+    return made;
   }
 
   private void leftAt(PackDocument.JointFields j, String at) {

@@ -1,0 +1,112 @@
+package app.unimetric.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.unimetric.core.order.TaskKind;
+import app.unimetric.core.pack.SamplePack;
+import app.unimetric.core.pack.SetToCheck;
+import app.unimetric.core.plan.Circumstances;
+import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.problem.InvalidInput;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+/** What sets play is turned until its check is good, at its place in the order (job book, 14). */
+class SetToCheckTest {
+  private static final String FEEL = "no play, and it turns freely";
+
+  /** A cap that sets play, and the clamp that goes tight after it. */
+  private static JobPlan plan() {
+    Map<String, Object> pack = SamplePack.document();
+    Map<String, Object> cap = SamplePack.joint("cap", "M6", 1, "PINCH", 2.0);
+    cap.remove("values");
+    cap.put("role", "ADJUST");
+    cap.put("feel", FEEL);
+    cap.put("atMost", 2.0);
+    Map<String, Object> clamp = SamplePack.joint("clamp", "M6", 2, "PINCH", 6.0);
+    pack.put("joints", List.of(cap, clamp));
+    pack.put(
+        "order", List.of(Map.of("before", "cap", "after", "clamp", "reason", "Play comes first.")));
+    return JobPlan.of(
+        SamplePack.read(pack),
+        Circumstances.of(List.of(AtTheBench.click("t1", 4.0)), LocalDate.of(2026, 5, 4)));
+  }
+
+  @Test
+  void itNeedsNeitherAValueNorATorqueTool() {
+    JobPlan plan = plan();
+    assertThat(plan.blockers()).isEmpty();
+    assertThat(plan.joints())
+        .filteredOn(j -> j.id().equals("cap"))
+        .allSatisfy(
+            j -> {
+              assertThat(j.tool()).isNull();
+              assertThat(j.target()).isEqualTo("to its check");
+            });
+  }
+
+  @Test
+  void itIsFeltAtItsPlaceAndOnceMoreWhenItsClampIsTight() {
+    List<RunStep> steps = RunSheetWriter.write(plan()).steps();
+    List<String> felt =
+        steps.stream().filter(s -> s.kind() == StepKind.SET_TO_CHECK).map(RunStep::id).toList();
+    assertThat(felt).containsExactly("set.cap", "felt.cap.clamp");
+    List<String> ids = steps.stream().map(RunStep::id).toList();
+    int clampTight =
+        ids.indexOf(
+            steps.stream()
+                .filter(s -> s.kind() == StepKind.CHECK_PASS && "clamp".equals(s.jointId()))
+                .findFirst()
+                .orElseThrow()
+                .id());
+    assertThat(ids.indexOf("set.cap")).isLessThan(clampTight);
+    assertThat(ids.indexOf("felt.cap.clamp")).isGreaterThan(clampTight);
+    assertThat(steps)
+        .filteredOn(s -> "cap".equals(s.jointId()))
+        .noneMatch(s -> s.kind() == StepKind.TIGHTEN || s.kind() == StepKind.CHECK_PASS);
+    RunStep set = steps.get(ids.indexOf("set.cap"));
+    assertThat(set.hold()).isTrue();
+    assertThat(set.text()).contains(FEEL).contains("At most 2 N·m");
+    assertThat(plan().work().tasks())
+        .filteredOn(t -> "cap".equals(t.jointId()))
+        .extracting(t -> t.kind())
+        .contains(TaskKind.FINAL);
+  }
+
+  @Test
+  void itIsAnsweredGoodOrNotGoodAndNotGoodHoldsTheJob() {
+    AtTheBench bench = new AtTheBench(RunSheetWriter.write(plan()));
+    bench.until(StepKind.SET_TO_CHECK);
+    assertThat(bench.state().permits()).contains(EventKind.FOUND).doesNotContain(EventKind.DONE);
+    RunEvent bad =
+        new RunEvent(
+            UUID.randomUUID(),
+            "set.cap",
+            null,
+            new Said.Found(Finding.BAD, "it knocks", null),
+            new Signature(UUID.randomUUID(), "Asta", false),
+            null,
+            EntryTime.at(Instant.EPOCH));
+    bench.log.add(bad);
+    assertThat(bench.state().currentStep()).isEqualTo("set.cap");
+    assertThat(bench.state().shown().advice()).startsWith("It is not right yet");
+    assertThat(bench.say(EventKind.FOUND).doneSteps()).contains("set.cap");
+  }
+
+  @Test
+  void whatIsDrawnToFirstNamesWhoSaysSo() {
+    SetToCheck drawn = new SetToCheck(FEEL, null, new SetToCheck.DrawTo(4, "Sheet 7, page 2"));
+    assertThat(drawn.text()).startsWith("It is drawn to its torque; now feel");
+    assertThatThrownBy(() -> new SetToCheck.DrawTo(4, " "))
+        .isInstanceOf(InvalidInput.class)
+        .hasMessageContaining("saidBy");
+    assertThatThrownBy(() -> new SetToCheck.DrawTo(0, "page 2")).isInstanceOf(InvalidInput.class);
+    assertThatThrownBy(() -> new SetToCheck(" ", null, null)).hasMessageContaining("feel");
+    assertThatThrownBy(() -> new SetToCheck(FEEL, -1.0, null)).hasMessageContaining("atMost");
+  }
+}
