@@ -58,6 +58,7 @@
     CLIMB: 'a slip test after each, until it holds',
     TRY: 'tried at the target, as it is',
     ANGLE: 'by the angle stated',
+    SET_TO_CHECK: 'turned until its check is good',
   };
   const undone = $derived(asTyped(find(shape.document, [...joint.at, 'undo', 'text'])));
   const may = $derived(here.mayWork && !started);
@@ -84,6 +85,7 @@
           : p.kind === 'HAND' ||
               p.kind === 'CIRCULAR_CHECK' ||
               p.kind === 'ANGLE' ||
+              p.kind === 'SET_TO_CHECK' ||
               p.kind === 'TRY'
             ? PASS[p.kind]
             : `${Math.round(p.percent)} % ${PASS[p.kind]}`.trim(),
