@@ -224,8 +224,14 @@ export class BenchRun {
     }
     this.toldOf = this.toldOf.filter((told) => told !== id);
     // What another person's PIN is asked for is not said before the server has looked at it.
-    if (more.pin && !this.away) await this.flush();
-    else void this.flush();
+    if (more.pin && !this.away) {
+      await this.flush();
+      // A PIN that is not right is typed once more; nothing was said with it.
+      if (this.refused?.entry.id === id) {
+        await this.outbox.takeBack(id);
+        this.show();
+      }
+    } else void this.flush();
     return this.trouble === null && !this.notCounted;
   }
 

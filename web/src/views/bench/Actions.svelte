@@ -152,7 +152,7 @@
         reading.unit,
       )}.
     {:else if pendingWords}
-      “{pendingWords}” is {pending.words.came}.
+      “{pendingWords}”{pending.verdict === 'BAD' ? '' : ` is ${pending.words.came ?? ''}`}.
     {/if}
     {runState.shown?.advice}
   </p>

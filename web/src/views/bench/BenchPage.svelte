@@ -98,7 +98,7 @@
   signed={runState.signedOff && !run.waiting}
 />
 <StepRuler steps={run.page.sheet.steps} done={runState.doneSteps} current={runState.currentStep} />
-{#if run.trouble}<TroubleNote trouble={run.trouble} />{/if}
+{#if run.trouble && !run.refused}<TroubleNote trouble={run.trouble} />{/if}
 <OutOfReach {run} />
 {#if run.others.length}
   <p class="others soft" role="status">

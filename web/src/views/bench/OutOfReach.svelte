@@ -4,6 +4,14 @@
   import type { BenchRun } from '../../run/run.svelte';
 
   let { run }: { run: BenchRun } = $props();
+  /** What waits behind an entry that was not taken. */
+  const later = $derived(
+    run.waiting < 2
+      ? ''
+      : run.waiting === 2
+        ? 'One later entry of this job waits behind it. '
+        : `${run.waiting - 1} later entries of this job wait behind it. `,
+  );
   const steps = $derived(new Map(run.page.sheet.steps.map((s) => [s.id, s.title])));
 </script>
 
@@ -67,8 +75,7 @@
           : `, fastener ${one.entry.fastener}`}. {one.refused}
       </p>
       <p>
-        {run.waiting > 1 ? `${run.waiting - 1} later entries of this job wait behind it. ` : ''}The
-        job is not signed while it waits.
+        {later}The job is not signed while it waits.
       </p>
     </div>
     <Button kind="tertiary" on:click={() => void run.sendAgain()}>Send it again</Button>

@@ -77,6 +77,8 @@
         ]
       : [],
   );
+  /** Whether its check alone tells when it is right. */
+  const byCheck = $derived(joint.passes.every((p) => p.kind === 'SET_TO_CHECK'));
   const passes = $derived(
     joint.passes
       .map((p) =>
@@ -184,12 +186,16 @@
     />
   {:else}
     <p class="soft">
-      {joint.values.length ? 'No figure: by the words of the sheet.' : 'No value yet.'}
+      {byCheck
+        ? 'Set to its check: no value is looked up, its check is its proof.'
+        : joint.values.length
+          ? 'No figure: by the words of the sheet.'
+          : 'No value yet.'}
     </p>
   {/if}
 </section>
 
-{#if may}
+{#if may && !byCheck}
   {#key joint.id}<FindValue {joint} {jobId} {version} taken={valued} {reload} />{/key}
 {/if}
 <StatedValues {joint} withdraw={may ? withdraw : undefined} />

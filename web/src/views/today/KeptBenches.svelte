@@ -4,7 +4,10 @@
   import { keptRuns } from '../../run/waiting';
 
   let { trouble }: { trouble: Trouble } = $props();
-  const kept = keptRuns().catch(() => []);
+  const kept = keptRuns().then(
+    (runs) => runs.filter((r) => !r.page.state.signedOff),
+    () => [],
+  );
 </script>
 
 {#if isAway(trouble)}

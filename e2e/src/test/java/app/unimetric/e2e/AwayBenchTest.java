@@ -190,7 +190,7 @@ class AwayBenchTest {
       String before = desk.step().innerText();
       TwelveJobsTest.goOn(desk);
       desk.waitWhileStepReads(before);
-      assertThat(desk.text("1 later entries of this job wait behind it")).isVisible();
+      assertThat(desk.text("One later entry of this job waits behind it")).isVisible();
       assertThat(entries(job)).isEmpty();
       desk.page.unroute("**/run/events");
       desk.buttonNamed("Send it again").click();
