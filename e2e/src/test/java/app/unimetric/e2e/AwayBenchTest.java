@@ -247,7 +247,7 @@ class AwayBenchTest {
   @Test
   void aHoldPointIsNotPassedByTheSpaceBarAndWhatIsNotGoodStopsTheJob() {
     try (Desk desk = new Desk(workshop, browser).signIn("Bram")) {
-      String job = started(desk, "Haul 1", "bi-stem-carbon");
+      String job = started(desk, "Haul 1", "bi-stem-metal");
       while (desk.step().getByText("Hold point").count() == 0) {
         String before = desk.step().innerText();
         TwelveJobsTest.goOn(desk);

@@ -34,8 +34,7 @@ public record Entry(
 
   /** An entry that moved nothing on. */
   static Entry notCounted(RunEvent event, @Nullable String why) {
-    return new Entry(
-        event, 0, EntryWords.of(event, null, null), null, null, null, why, null, null, null);
+    return new Entry(event, 0, EntryWords.of(event, null), null, null, null, why, null, null, null);
   }
 
   /**
@@ -45,16 +44,7 @@ public record Entry(
    */
   static Entry of(RunEvent event, int round, @Nullable Verdict verdict) {
     return new Entry(
-        event,
-        round,
-        EntryWords.of(event, verdict, null),
-        null,
-        null,
-        verdict,
-        null,
-        null,
-        null,
-        null);
+        event, round, EntryWords.of(event, verdict), null, null, verdict, null, null, null, null);
   }
 
   /** An entry with what it came to. */
@@ -68,7 +58,7 @@ public record Entry(
     return new Entry(
         event,
         round,
-        EntryWords.of(event, verdict, torqueNm),
+        EntryWords.of(event, verdict, step, torqueNm),
         event.said().shown(step, joint),
         torqueNm,
         verdict,

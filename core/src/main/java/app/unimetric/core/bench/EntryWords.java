@@ -9,19 +9,26 @@ import org.jspecify.annotations.Nullable;
  * @param came what it came to; null where that needs no words
  */
 public record EntryWords(String said, @Nullable String came) {
-  static EntryWords of(RunEvent event, @Nullable Verdict verdict, @Nullable Double torqueNm) {
+  /** An entry that is measured against nothing. */
+  static EntryWords of(RunEvent event, @Nullable Verdict verdict) {
     return new EntryWords(
-        event.kind().past(), verdict == null ? null : came(event.kind(), verdict, torqueNm));
+        event.kind().past(), verdict == null ? null : came(event.kind(), verdict, "the limit"));
   }
 
-  private static @Nullable String came(EventKind kind, Verdict verdict, @Nullable Double torqueNm) {
+  static EntryWords of(RunEvent event, Verdict verdict, RunStep step, @Nullable Double torqueNm) {
+    String against =
+        torqueNm != null
+            ? "the band"
+            : step.comparesWith() != null ? "what was found" : "the limit";
+    return new EntryWords(event.kind().past(), came(event.kind(), verdict, against));
+  }
+
+  private static @Nullable String came(EventKind kind, Verdict verdict, String against) {
     if (verdict.isDeviation() && kind == EventKind.SLOT_AHEAD) {
       return "more than it may carry";
     }
     return switch (verdict) {
-      case ABOVE, BELOW ->
-          (verdict == Verdict.ABOVE ? "above the " : "below the ")
-              + (torqueNm == null ? "limit" : "band");
+      case ABOVE, BELOW -> (verdict == Verdict.ABOVE ? "above " : "below ") + against;
       case GOOD, BAD, PUT_RIGHT ->
           kind == EventKind.FOUND || kind == EventKind.SECOND_LOOK ? verdict.words() : null;
       default -> null;

@@ -47,8 +47,13 @@ class LogTest {
   private String somethingSaid(JsonNode lines) {
     JsonNode record = guest.get("/api/log/" + lines.get(0).path("jobId").asString()).body();
     for (JsonNode entry : record.path("asBuilt").path("run").path("entries")) {
-      if (entry.path("event").has("reason")) {
-        return entry.path("event").path("reason").asString().replaceAll("[^A-Za-z0-9 ]", " ");
+      if (entry.path("event").path("said").has("reason")) {
+        return entry
+            .path("event")
+            .path("said")
+            .path("reason")
+            .asString()
+            .replaceAll("[^A-Za-z0-9 ]", " ");
       }
     }
     throw new AssertionError("nothing was said");

@@ -113,7 +113,7 @@ class JobBookTest {
         "bi-bb-outboard   | crank=self       | undo:bi-crank-self.bolt bi-crank-self.crank-off undo:drive-cup out +drive-cup +other-cup +bi-crank-self.bolt",
         "bi-bb-press      | shell=carbon     | undo:bi-crank-pinch.pinch out bore sight half compound home flush by-hand:bi-crank-pinch.cap +bi-crank-pinch.pinch",
         "bi-bb-together   |                  | which undo:bi-crank-pinch.pinch undo:together out press +together +bi-crank-pinch.pinch flush",
-        "bi-stem-metal    |                  | angles undo:steerer undo:topcap off roll +faceplate +levers +topcap play straight +steerer holds",
+        "bi-stem-metal    |                  | angles undo:steerer undo:topcap off roll +faceplate +levers +topcap straight +steerer holds",
         "bi-stem-carbon   |                  | undo:levers undo:steerer undo:topcap undo:faceplate +faceplate corners +topcap play straight +steerer +levers",
         "bi-headset       | cups=pressed steerer=carbon | undo:steerer undo:topcap hang fork out press crown fork-in +expander +topcap play straight +steerer",
         "bi-derailleur    | hanger=new       | chain undo:anchor undo:mount off undo:hanger hanger-off +hanger straight +mount +anchor set close shift",
