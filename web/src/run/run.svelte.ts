@@ -247,9 +247,8 @@ export class BenchRun {
   async sayAnew(): Promise<void> {
     const one = this.outbox.refused;
     if (!one) return;
-    await this.outbox.takeBack(one.entry.id);
     const why = `Not taken by the server (${one.refused ?? ''}) and said anew: ${wordsOf(one.entry.said)}`;
-    this.outbox.add(
+    const note = this.outbox.add(
       {
         stepId: one.entry.stepId,
         fastener: one.entry.fastener,
@@ -257,6 +256,9 @@ export class BenchRun {
       },
       one.by,
     );
+    // Only what stands elsewhere is let go.
+    await note.kept.catch(() => (this.forgetful = true));
+    await this.outbox.takeBack(one.entry.id);
     this.trouble = null;
     this.show();
     await this.flush();

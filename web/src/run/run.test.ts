@@ -155,6 +155,22 @@ describe('a run at the bench', () => {
     ]);
   });
 
+  it('asks once more for a PIN that is not right, and keeps nothing of it', async () => {
+    await opened(all.slice(0, -1));
+    expect(run.page.state.answers.map((a) => a.kind)).toContain(all.at(-1)?.event.said.kind);
+    asked.mockImplementation(() =>
+      Promise.resolve(json({ status: 403, detail: 'Name and PIN do not match.', errors: [] }, 403)),
+    );
+    const taken = await run.say(
+      { kind: 'NOTE', reason: 'with a word of another' },
+      { pin: { name: 'Asta', pin: '0000' } },
+    );
+    expect(taken).toBe(false);
+    expect(run.trouble?.detail).toBe('Name and PIN do not match.');
+    expect(run.refused).toBeUndefined();
+    expect(run.waiting).toBe(0);
+  });
+
   it('says that it is older than the bench, and goes on sending', async () => {
     const newer = page([]);
     const weld = { ...newer.sheet.steps[0], id: 'weld', kind: 'WELD' } as unknown as Step;

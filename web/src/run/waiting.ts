@@ -43,7 +43,12 @@ let opened: Promise<IDBPDatabase> | undefined;
 /** The device's own store: what waits, in the order it was said, and runs that can be gone on with out of reach. */
 const store = () =>
   (opened ??= openDB(NAME, 3, {
-    upgrade(db, before) {
+    upgrade(db, before, _after, change) {
+      // What was kept in an older form, before anything was released, is not read.
+      if (before > 0) {
+        void change.objectStore('waiting').clear();
+        void change.objectStore('runs').clear();
+      }
       if (before < 1) {
         db.createObjectStore('waiting', { autoIncrement: true }).createIndex('job', 'jobId');
         db.createObjectStore('runs', { keyPath: 'page.jobId' });

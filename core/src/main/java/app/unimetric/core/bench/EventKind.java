@@ -1,5 +1,10 @@
 package app.unimetric.core.bench;
 
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+
 /** What a person at the bench can say. */
 public enum EventKind {
   /** Done; for steps confirmed once and for snugging by hand. */
@@ -59,6 +64,14 @@ public enum EventKind {
     this.said = said;
     this.words = words;
     this.past = past;
+  }
+
+  private static final Map<Class<? extends Said>, EventKind> OF =
+      Arrays.stream(values()).collect(Collectors.toMap(EventKind::said, kind -> kind));
+
+  /** The kind of what was said. */
+  static EventKind of(Said said) {
+    return Objects.requireNonNull(OF.get(said.getClass()));
   }
 
   /** The record of this kind. */

@@ -14,7 +14,9 @@ import org.jspecify.annotations.Nullable;
  */
 public sealed interface Said {
   /** Which kind it is. */
-  EventKind kind();
+  default EventKind kind() {
+    return EventKind.of(this);
+  }
 
   /** Words of the person; null without any. */
   default @Nullable String reason() {
@@ -47,12 +49,7 @@ public sealed interface Said {
   }
 
   /** Done; for steps confirmed once and for what is turned by hand. */
-  record Done() implements Said {
-    @Override
-    public EventKind kind() {
-      return EventKind.DONE;
-    }
-  }
+  record Done() implements Said {}
 
   /**
    * What was found when measuring.
@@ -65,11 +62,6 @@ public sealed interface Said {
     public Measured {
       Texts.needed(reason, "is missing: write down what you found.");
       Texts.limit(limit);
-    }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.MEASURED;
     }
 
     @Override
@@ -96,11 +88,6 @@ public sealed interface Said {
     }
 
     @Override
-    public EventKind kind() {
-      return EventKind.FOUND;
-    }
-
-    @Override
     public @Nullable Double limitOnPart() {
       return Texts.limit(limit);
     }
@@ -111,22 +98,12 @@ public sealed interface Said {
     public Replaced {
       Texts.bounded(reason);
     }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.REPLACED;
-    }
   }
 
   /** What is bad is left as it is. */
   record Left(String reason) implements Said {
     public Left {
       Texts.needed(reason, Texts.SAY_WHY);
-    }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.LEFT;
     }
   }
 
@@ -135,22 +112,12 @@ public sealed interface Said {
     public Slackened {
       Texts.bounded(reason);
     }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.SLACKENED;
-    }
   }
 
   /** The joint in hand goes through all its passes again. */
   record BegunAgain(@Nullable String reason) implements Said {
     public BegunAgain {
       Texts.bounded(reason);
-    }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.BEGUN_AGAIN;
     }
   }
 
@@ -163,11 +130,6 @@ public sealed interface Said {
     public Amended {
       Texts.needed(reason, Texts.SAY_WHY);
     }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.AMENDED;
-    }
   }
 
   /** The tool clicked at its setting. */
@@ -175,11 +137,6 @@ public sealed interface Said {
     @Override
     public @Nullable String shown(RunStep step, @Nullable RunJoint joint) {
       return step.reading() == null ? null : step.reading().text();
-    }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.CLICKED;
     }
   }
 
@@ -201,11 +158,6 @@ public sealed interface Said {
     }
 
     @Override
-    public EventKind kind() {
-      return EventKind.READING;
-    }
-
-    @Override
     public Double torqueNm() {
       return Texts.torqueNm(typed, unit);
     }
@@ -215,11 +167,6 @@ public sealed interface Said {
   record Held(@Nullable String curve) implements Said {
     public Held {
       Texts.curve(curve);
-    }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.HELD;
     }
   }
 
@@ -251,28 +198,13 @@ public sealed interface Said {
       MovedFastener how = how();
       return how == null || joint == null ? null : how.words(joint);
     }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.MOVED;
-    }
   }
 
   /** At the slip test: it holds as tight as it is. */
-  record Holds() implements Said {
-    @Override
-    public EventKind kind() {
-      return EventKind.HOLDS;
-    }
-  }
+  record Holds() implements Said {}
 
   /** At the slip test: it slips. */
-  record Slips() implements Said {
-    @Override
-    public EventKind kind() {
-      return EventKind.SLIPS;
-    }
-  }
+  record Slips() implements Said {}
 
   /**
    * How far the next slot of a pinned nut still has to come.
@@ -295,22 +227,12 @@ public sealed interface Said {
     public String shown(RunStep step, @Nullable RunJoint joint) {
       return ahead().words();
     }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.SLOT_AHEAD;
-    }
   }
 
   /** A reading outside the band is let stand. */
   record DeviationAccepted(String reason) implements Said {
     public DeviationAccepted {
       Texts.needed(reason, Texts.SAY_WHY);
-    }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.DEVIATION_ACCEPTED;
     }
   }
 
@@ -338,11 +260,6 @@ public sealed interface Said {
     }
 
     @Override
-    public EventKind kind() {
-      return EventKind.CORRECTION;
-    }
-
-    @Override
     public @Nullable Double torqueNm() {
       return typed == null ? null : (Double) Texts.torqueNm(typed, unit);
     }
@@ -360,11 +277,6 @@ public sealed interface Said {
       }
       Texts.bounded(reason);
     }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.SECOND_LOOK;
-    }
   }
 
   /** Something worth writing down. */
@@ -372,18 +284,8 @@ public sealed interface Said {
     public Note {
       Texts.needed(reason, Texts.SAY_WHY);
     }
-
-    @Override
-    public EventKind kind() {
-      return EventKind.NOTE;
-    }
   }
 
   /** The end. */
-  record SignedOff() implements Said {
-    @Override
-    public EventKind kind() {
-      return EventKind.SIGNED_OFF;
-    }
-  }
+  record SignedOff() implements Said {}
 }

@@ -3,6 +3,7 @@ package app.unimetric.core.bench;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -60,7 +61,7 @@ abstract class StepRule {
 
   /** Takes an entry that was not refused. */
   void take(RunEvent event, Replay run, RunStep step) {
-    confirm(event, run, step, null);
+    confirm(event, run, step);
   }
 
   /** What an answer comes to. */
@@ -69,9 +70,9 @@ abstract class StepRule {
   }
 
   /** Notes an answer and settles its fastener, or lets it wait where it is not as it should be. */
-  final void confirm(RunEvent event, Replay run, RunStep step, @Nullable Double torqueNm) {
+  final void confirm(RunEvent event, Replay run, RunStep step) {
     Verdict verdict = verdict(event, run, step);
-    run.add(Entry.judged(event, run.round(step), step, run.jointOf(step), torqueNm, verdict));
+    run.add(Entry.judged(event, run.round(step), step, run.jointOf(step), null, verdict));
     run.settle(step, fastenerOf(event), event.id(), verdict);
   }
 
@@ -108,7 +109,6 @@ abstract class StepRule {
   }
 
   private static List<EventKind> plus(List<EventKind> permits, EventKind one) {
-    return java.util.stream.Stream.concat(permits.stream(), java.util.stream.Stream.of(one))
-        .toList();
+    return Stream.concat(permits.stream(), Stream.of(one)).toList();
   }
 }

@@ -84,7 +84,7 @@ final class TightenStep extends StepRule {
     switch (event.kind()) {
       case SLACKENED, REPLACED -> run.beginAgain(event, step);
       case CLICKED, READING -> pulled(event, run, step);
-      default -> confirm(event, run, step, null);
+      default -> confirm(event, run, step);
     }
   }
 

@@ -40,6 +40,12 @@ public record SetToCheck(String feel, @Nullable Double atMostNm, @Nullable DrawT
     problems.orThrow();
   }
 
+  /** What it is brought to, for a list: {@code to its check, at most 2 N·m}. */
+  public String target() {
+    return "to its check"
+        + (atMostNm == null ? "" : ", at most " + Figure.rounded(atMostNm, 2) + " N·m");
+  }
+
   /** What to do at the bench. */
   public String text() {
     DrawTo first = drawTo;

@@ -2,6 +2,7 @@ package app.unimetric.core.plan;
 
 import app.unimetric.core.pack.DocumentedValue;
 import app.unimetric.core.pack.PackJoint;
+import app.unimetric.core.pack.SetToCheck;
 import app.unimetric.core.quantity.ScaleReading;
 import app.unimetric.core.quantity.TorqueBand;
 import app.unimetric.core.sequence.FastenerPosition;
@@ -71,7 +72,8 @@ public record PlannedJoint(
     if (governing != null) {
       return values.get(governing).words();
     }
-    return values.isEmpty() ? NONE : values.get(0).value().asPrinted();
+    SetToCheck set = joint.turning().setToCheck();
+    return values.isEmpty() ? set == null ? NONE : set.target() : values.get(0).value().asPrinted();
   }
 
   /**
@@ -81,8 +83,9 @@ public record PlannedJoint(
   public String target() {
     TorqueBand within = band;
     Climb climbed = climb;
-    if (joint.turning().isSetByCheckAlone()) {
-      return "to its check";
+    SetToCheck set = joint.turning().setToCheck();
+    if (set != null && set.drawTo() == null) {
+      return set.target();
     }
     return climbed != null ? climbed.words() : within == null ? NONE : within.toString();
   }

@@ -22,12 +22,17 @@ class SetToCheckTest {
 
   /** A cap that sets play, and the clamp that goes tight after it. */
   private static JobPlan plan() {
+    return plan(Map.of());
+  }
+
+  private static JobPlan plan(Map<String, Object> more) {
     Map<String, Object> pack = SamplePack.document();
     Map<String, Object> cap = SamplePack.joint("cap", "M6", 1, "PINCH", 2.0);
     cap.remove("values");
     cap.put("role", "ADJUST");
     cap.put("feel", FEEL);
     cap.put("atMost", 2.0);
+    cap.putAll(more);
     Map<String, Object> clamp = SamplePack.joint("clamp", "M6", 2, "PINCH", 6.0);
     pack.put("joints", List.of(cap, clamp));
     pack.put(
@@ -46,7 +51,7 @@ class SetToCheckTest {
         .allSatisfy(
             j -> {
               assertThat(j.tool()).isNull();
-              assertThat(j.target()).isEqualTo("to its check");
+              assertThat(j.target()).isEqualTo("to its check, at most 2 N·m").isEqualTo(j.stated());
             });
   }
 
@@ -96,6 +101,35 @@ class SetToCheckTest {
     assertThat(bench.state().currentStep()).isEqualTo("set.cap");
     assertThat(bench.state().shown().advice()).startsWith("It is not right yet");
     assertThat(bench.say(EventKind.FOUND).doneSteps()).contains("set.cap");
+  }
+
+  @Test
+  void whatTheMakerDrawsToATorqueHasItsPassesFirstAndIsFeltInsteadOfGoneRound() {
+    JobPlan plan =
+        plan(Map.of("drawToNm", 4.0, "values", List.of(SamplePack.value(4.0, "N.m", "KIT_SHEET"))));
+    assertThat(plan.blockers()).isEmpty();
+    List<RunStep> cap =
+        RunSheetWriter.write(plan).steps().stream().filter(s -> "cap".equals(s.jointId())).toList();
+    assertThat(cap).noneMatch(s -> s.kind() == StepKind.CHECK_PASS);
+    List<RunStep> drawn = cap.stream().filter(s -> s.kind() == StepKind.TIGHTEN).toList();
+    RunStep last = drawn.get(drawn.size() - 1);
+    assertThat(last.settingNm()).isBetween(3.5, 4.5);
+    assertThat(cap.get(cap.indexOf(last) + 1).id()).isEqualTo("set.cap");
+    assertThat(cap.get(cap.indexOf(last) + 1).text()).startsWith("It is drawn to its torque");
+  }
+
+  @Test
+  void whatIsDrawnToAndHasNoValueYetIsNotReady() {
+    assertThat(plan(Map.of("drawToNm", 4.0)).ready()).isFalse();
+  }
+
+  /** At a re-check nothing is set anew: it is looked at. */
+  @Test
+  void lookedAtAgainItIsFeltByHandAndNotTurned() {
+    RunSheet sheet = RunSheetWriter.write(plan(Map.of("tried", true)));
+    List<RunStep> cap = sheet.steps().stream().filter(s -> "cap".equals(s.jointId())).toList();
+    assertThat(cap).extracting(RunStep::id).contains("try.cap").doesNotContain("set.cap");
+    assertThat(cap.get(0).judged()).isTrue();
   }
 
   @Test

@@ -246,7 +246,11 @@ public final class SamplePack {
             j.has("leftAtNm") ? (Double) j.number("leftAtNm", 0) : null,
             j.has("feel")
                 ? new SetToCheck(
-                    j.text("feel"), j.has("atMost") ? (Double) j.number("atMost", 0) : null, null)
+                    j.text("feel"),
+                    j.has("atMost") ? (Double) j.number("atMost", 0) : null,
+                    j.has("drawToNm")
+                        ? new SetToCheck.DrawTo(j.number("drawToNm", 0), "Sheet 1")
+                        : null)
                 : null),
         j.texts("traps"),
         j.has("undo") ? undoing(j.node("undo")) : null,

@@ -335,8 +335,11 @@ public class RunLog {
       RunStep step = sheet.step(event.stepId()).orElse(null);
       String joint = step == null ? null : step.jointId();
       String other = event.toolTaken();
-      if (joint != null && other != null) {
-        inHand.put(joint, other);
+      if (joint != null) {
+        sheet
+            .joint(joint)
+            .flatMap(j -> j.otherTool(other))
+            .ifPresent(t -> inHand.put(joint, t.toolId()));
       }
       String tool = step == null ? null : inHand.getOrDefault(joint, step.toolId());
       if (tool != null && PULLS.contains(event.kind())) {

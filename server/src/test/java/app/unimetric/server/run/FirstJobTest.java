@@ -20,6 +20,7 @@ import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
@@ -260,6 +261,40 @@ class FirstJobTest {
     assertThat(uses(tool)).isEqualTo(before + 1);
     assertThat(job.send(reading).status()).as("a resend").isEqualTo(200);
     assertThat(uses(tool)).isEqualTo(before + 1);
+  }
+
+  @Test
+  void aToolThatNobodyLaidOutIsNoUseOfAny() {
+    JobRun job = JobRun.skidPlate(bram);
+    JsonNode state = job.until("TIGHTEN").path("state");
+    Map<String, Object> took = job.said("AMENDED", state);
+    took.put("toolId", "no tool at all");
+    took.put("reason", "It was at hand.");
+    Map<String, Object> click = job.said("CLICKED", state);
+    Answer answer =
+        bram.post(
+            "/api/jobs/" + job.id + "/run/events",
+            Map.of("device", job.device, "events", JobRun.sent(took, click)));
+    assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+    assertThat(lastEntry(answer.body().path("state")).has("notCounted")).isFalse();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"WELDED", "", "DONE,typed", "READING", "HELD,reason"})
+  void whatIsNoEntryIsRefusedAtItsPlaceAndNothingOfItStands(String said) {
+    JobRun job = JobRun.skidPlate(bram);
+    Map<String, Object> entry = job.said("DONE", job.run().path("state"));
+    String[] parts = said.split(",");
+    entry.put("kind", parts[0]);
+    if (parts.length > 1) {
+      entry.put(parts[1], "14");
+    }
+    Answer answer = job.send(entry);
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body().path("errors").get(0).path("field").asString())
+        .startsWith("events[0].said");
+    assertThat(answer.detail()).isNotBlank();
+    assertThat(job.run().path("state").path("entries")).isEmpty();
   }
 
   @Test
