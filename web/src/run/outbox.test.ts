@@ -97,6 +97,9 @@ describe('the outbox', () => {
     expect(box.refused?.refused).toBe('went wrong here');
     await box.flush([BRAM.id], nothing);
     expect(send).toHaveBeenCalledTimes(3);
+    await box.again();
+    await expect(box.flush([BRAM.id], nothing)).rejects.toMatchObject({ status: 500 });
+    expect(box.refused, 'sent again it has its three tries').toBeUndefined();
     const other = new Outbox(job(), vi.fn<Send>().mockResolvedValue('ok'));
     other.add(done, BRAM);
     await other.flush([BRAM.id], nothing);

@@ -93,6 +93,7 @@ describe('a run at the bench', () => {
     expect(run.trouble?.detail).toContain('not understood as a torque');
     expect(await run.say({ kind: 'SECOND_LOOK', finding: 'GOOD' })).toBe(false);
     expect(run.notCounted).not.toBe('');
+    expect(run.overtaken, 'nobody was quicker').toEqual([]);
     expect(run.waiting).toBe(0);
     expect(asked).not.toHaveBeenCalled();
   });

@@ -55,6 +55,8 @@
   const draft = `deviation.${run.page.jobId}.${step.id}`;
   let reason = $state(kept(draft));
   let witness = $state<Witness>();
+  /** The lead who lets something stand. */
+  let leader = $state<Witness>();
   let pullButton = $state<HTMLButtonElement | null>(null);
   $effect(() => keep(draft, reason));
 
@@ -63,8 +65,11 @@
   type Plain = (typeof PLAIN)[number];
   /** Whether it is said once more how far the next slot is. */
   let again = $state(false);
-  /** Whether somebody who looked found something. */
-  let seen = $state('');
+  /** What somebody who looked found not as it should be. */
+  // svelte-ignore state_referenced_locally
+  const lookDraft = `look.${run.page.jobId}`;
+  let seen = $state(kept(lookDraft));
+  $effect(() => keep(lookDraft, seen));
   const renewing = $derived(may('REPLACED') && !step.judged);
   const main = $derived<Plain | undefined>(
     runState.answers.map((a) => a.kind as Plain).find((kind) => PLAIN.includes(kind)),
@@ -113,7 +118,7 @@
   }
 
   async function accept() {
-    if (lets) await say(lets, witness);
+    if (lets) await say(lets, leader);
   }
 
   async function say(kind: 'DEVIATION_ACCEPTED' | 'LEFT' | 'BEGUN_AGAIN', other?: Witness) {
@@ -182,7 +187,7 @@
         >{words('BEGUN_AGAIN')}</Button
       >
     {/if}
-    <OtherPerson bind:witness label="A lead, with PIN" optional />
+    <OtherPerson bind:witness={leader} label="A lead, with PIN" optional />
     <Button
       type={apart ? 'button' : 'submit'}
       class="large"
@@ -208,20 +213,22 @@
       >
         {pending ? 'Put right, looked again' : words('SECOND_LOOK')}
       </Button>
-      <div class="reason">
-        <TextInput
-          labelText="What is not as it should be"
-          bind:value={seen}
-          maxlength={1000}
-          size="xl"
-        />
+      <div class="row found">
+        <div class="reason">
+          <TextInput
+            labelText="What is not as it should be"
+            bind:value={seen}
+            maxlength={1000}
+            size="xl"
+          />
+        </div>
+        <Button
+          class="large"
+          kind="danger-tertiary"
+          disabled={stopped || !witness || !seen.trim()}
+          on:click={() => void look('BAD')}>Not as it should be</Button
+        >
       </div>
-      <Button
-        class="large"
-        kind="danger-tertiary"
-        disabled={stopped || !witness || !seen.trim()}
-        on:click={() => void look('BAD')}>Not as it should be</Button
-      >
     {/if}
     {#if may('FOUND')}
       <Judge {run} {step} {stopped} read={dial.reading} />
@@ -330,6 +337,9 @@
   }
   .row :global(.bx--btn--primary.large) {
     min-width: 20rem;
+  }
+  .found {
+    flex: 1 1 100%;
   }
   .reason {
     flex: 1;

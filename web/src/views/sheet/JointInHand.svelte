@@ -2,6 +2,7 @@
   import { WarningAlt } from 'carbon-icons-svelte';
   import { api, ask, type Schemas } from '../../api/client';
   import { here } from '../../api/session.svelte';
+  import { isSetByCheck } from './work';
   import { inUnit, sign } from '../../joint/figures';
   import JointDrawing from '../../joint/JointDrawing.svelte';
   import TorqueRail from '../../joint/TorqueRail.svelte';
@@ -77,8 +78,7 @@
         ]
       : [],
   );
-  /** Whether its check alone tells when it is right. */
-  const byCheck = $derived(joint.passes.every((p) => p.kind === 'SET_TO_CHECK'));
+  const byCheck = $derived(isSetByCheck(joint));
   const passes = $derived(
     joint.passes
       .map((p) =>

@@ -4,7 +4,7 @@
   import { inUnit } from '../../joint/figures';
   import TorqueRail from '../../joint/TorqueRail.svelte';
   import { reading } from '../../joint/unit.svelte';
-  import { inSequence, isStep, type WorkRow } from './work';
+  import { inSequence, isSetByCheck, isStep, type WorkRow } from './work';
 
   interface Props {
     sheet: Schemas['JobSheet'];
@@ -102,7 +102,9 @@
           </span>
           <span class="figure setting">
             {joint.aimNm === undefined
-              ? '–'
+              ? isSetByCheck(joint)
+                ? row.text
+                : '–'
               : `${joint.climb ? 'from ' : ''}${inUnit(joint.aimNm, reading.unit)} ${reading.unit.sign}`}
           </span>
         {/if}

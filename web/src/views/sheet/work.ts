@@ -63,6 +63,9 @@ const undone = (sheet: Sheet, line: Schemas['SheetLine']) =>
     ? sheet.joints.find((j) => j.title === line.title && j.at.join('/') === line.at.join('/'))
     : undefined;
 
+/** Whether its check alone tells when it is right: it needs no value and no torque tool. */
+export const isSetByCheck = (joint: Joint) => joint.passes.every((p) => p.kind === 'SET_TO_CHECK');
+
 /** Its title; the side stands apart. */
 const bare = (joint: Joint) =>
   joint.side ? joint.title.replace(/, (left|right)$/, '') : joint.title;

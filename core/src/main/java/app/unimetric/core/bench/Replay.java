@@ -498,7 +498,7 @@ public final class Replay {
   }
 
   /** A step with the tool that is in hand now. */
-  RunStep inHand(RunStep laidOut) {
+  private RunStep inHand(RunStep laidOut) {
     OtherTool tool = laidOut.isDoneWithATool() ? amended.get(laidOut.jointId()) : null;
     return tool == null ? laidOut : laidOut.with(tool);
   }

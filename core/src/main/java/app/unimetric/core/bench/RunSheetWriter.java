@@ -358,8 +358,7 @@ public final class RunSheetWriter {
     for (OrderRule rule : plan.pack().order()) {
       for (PlannedJoint set : plan.joints()) {
         SetToCheck check = set.joint().turning().setToCheck();
-        boolean holds = clamp.joint().isNamed(rule.after()) && set.joint().isNamed(rule.before());
-        if (check != null && holds && Objects.equals(set.joint().side(), clamp.joint().side())) {
+        if (check != null && set.id().equals(rule.before()) && clamp.id().equals(rule.after())) {
           felt.add(
               RunStep.plain(
                       "felt." + set.id() + "." + clamp.id(),

@@ -89,7 +89,7 @@ final class SlipTestStep extends StepRule {
               .filter(s -> s.kind() == StepKind.TIGHTEN && s.percent() == test.percent())
               .filter(s -> String.valueOf(test.jointId()).equals(s.jointId()))
               .findFirst()
-              .map(s -> run.inHand(s).settingNm())
+              .map(RunStep::settingNm)
               .orElse(null);
       climb.add(
           new ClimbedTorque(

@@ -484,6 +484,7 @@ final class TaskGraph {
       case SNUG -> TaskKind.SNUG;
       case CIRCULAR_CHECK -> TaskKind.CHECK_ROUND;
       case TRY -> TaskKind.TRY;
+      case SET_TO_CHECK -> passes.size() == 1 ? TaskKind.FINAL : TaskKind.CHECK_ROUND;
       default -> pass.percent() == Pass.FULL_PERCENT && !turnedOn ? TaskKind.FINAL : TaskKind.PASS;
     };
   }

@@ -102,26 +102,29 @@ public record WorkLine(
     }
     Double percent = plan.percent(task);
     boolean last = percent != null && percent == Pass.FULL_PERCENT;
+    if (plan.is(PassKind.SET_TO_CHECK, task)) {
+      return of(task, "set", "to its check", plan);
+    }
     String share =
         plan.is(PassKind.ANGLE, task)
             ? "by the stated angle"
             : plan.is(PassKind.CLIMB, task)
                 ? last ? plan.climb(task) : ""
                 : percent == null ? "" : Figure.rounded(percent, 1) + " %";
-    return new WorkLine(
-        task.kind(),
+    return of(
+        task,
         task.kind().words(),
-        title,
         switch (task.kind()) {
           case CHECK_ROUND -> "once round";
           case TRY -> "at its target, as it is";
           default -> share;
         },
-        jointId,
-        false,
-        List.of(),
-        plan.why(task),
-        origin);
+        plan);
+  }
+
+  private WorkLine of(Task task, String doing, String text, JobPlan plan) {
+    return new WorkLine(
+        task.kind(), doing, title, text, jointId, false, List.of(), plan.why(task), origin);
   }
 
   /** All tasks by their names. */

@@ -408,4 +408,15 @@ class AtTheSlotTest {
         .isInstanceOfSatisfying(
             InvalidInput.class, e -> assertThat(e.problems().get(0).field()).isEqualTo(field));
   }
+
+  @Test
+  void theBenchShowsHowFarTheSlotWasSaidToBeAndNamesWhatComesNext() {
+    AtTheBench bench = atSlot(CURVE);
+    assertThat(bench.state().dueSlot().turnDeg()).isNull();
+    bench.slotAhead(5, null);
+    assertThat(bench.state().dueSlot().turnDeg()).isEqualTo(5);
+    assertThat(bench.state().answers())
+        .extracting(PermittedAnswer::words)
+        .contains("It stands at the slot", "Other washer on: begin again");
+  }
 }

@@ -419,4 +419,18 @@ class ClimbedTest {
     bench.say(EventKind.HOLDS);
     assertThat(bench.inHand().jointId()).isNotEqualTo("plate");
   }
+
+  @Test
+  void theBenchShowsEachTorqueOfTheClimbWithWhatItsTestCameTo() {
+    AtTheBench bench = atTest(2);
+    List<ClimbedTorque> climb = bench.state().shown().climb();
+    assertThat(climb).extracting(ClimbedTorque::settingNm).containsExactly(3.0, 3.5, 4.0, 4.5);
+    assertThat(climb).extracting(ClimbedTorque::slipped).containsExactly(true, false, false, false);
+    assertThat(climb).extracting(ClimbedTorque::now).containsExactly(false, true, false, false);
+    assertThat(climb).noneMatch(ClimbedTorque::held);
+    bench.say(EventKind.HOLDS);
+    assertThat(bench.state().shown().climb())
+        .extracting(ClimbedTorque::held)
+        .containsExactly(false, true, false, false);
+  }
 }

@@ -119,4 +119,14 @@ class HoldPointTest {
         .extracting(e -> e.event().reason())
         .containsExactly("the clip is missing");
   }
+
+  @Test
+  void whatASecondLookFoundIsLeftByALeadAlone() {
+    bench.until(StepKind.SECOND_LOOK);
+    RunState bad = say(new Said.SecondLook(Finding.BAD, "scratched"), LEAD);
+    assertThat(bad.permits()).containsExactly(EventKind.SECOND_LOOK, EventKind.LEFT);
+    assertThat(say(new Said.Left("it will do"), ASTA).currentStep()).isEqualTo("second-look");
+    assertThat(bench.last().notCounted()).contains("only a lead");
+    assertThat(say(new Said.Left("paint only"), LEAD).currentStep()).isEqualTo("sign-off");
+  }
 }

@@ -51,6 +51,7 @@ class SetToCheckTest {
         .allSatisfy(
             j -> {
               assertThat(j.tool()).isNull();
+              assertThat(j.passes()).extracting(p -> p.words()).containsExactly("to its check 1");
               assertThat(j.target()).isEqualTo("to its check, at most 2 N·m").isEqualTo(j.stated());
             });
   }
@@ -87,7 +88,9 @@ class SetToCheckTest {
   void itIsAnsweredGoodOrNotGoodAndNotGoodHoldsTheJob() {
     AtTheBench bench = new AtTheBench(RunSheetWriter.write(plan()));
     bench.until(StepKind.SET_TO_CHECK);
-    assertThat(bench.state().permits()).contains(EventKind.FOUND).doesNotContain(EventKind.DONE);
+    assertThat(bench.state().permits())
+        .as("its grease is on, so its work may begin again")
+        .containsExactly(EventKind.FOUND, EventKind.BEGUN_AGAIN);
     RunEvent bad =
         new RunEvent(
             UUID.randomUUID(),
@@ -106,7 +109,14 @@ class SetToCheckTest {
   @Test
   void whatTheMakerDrawsToATorqueHasItsPassesFirstAndIsFeltInsteadOfGoneRound() {
     JobPlan plan =
-        plan(Map.of("drawToNm", 4.0, "values", List.of(SamplePack.value(4.0, "N.m", "KIT_SHEET"))));
+        plan(
+            Map.of(
+                "count",
+                2,
+                "drawToNm",
+                4.0,
+                "values",
+                List.of(SamplePack.value(4.0, "N.m", "KIT_SHEET"))));
     assertThat(plan.blockers()).isEmpty();
     List<RunStep> cap =
         RunSheetWriter.write(plan).steps().stream().filter(s -> "cap".equals(s.jointId())).toList();
@@ -116,6 +126,10 @@ class SetToCheckTest {
     assertThat(last.settingNm()).isBetween(3.5, 4.5);
     assertThat(cap.get(cap.indexOf(last) + 1).id()).isEqualTo("set.cap");
     assertThat(cap.get(cap.indexOf(last) + 1).text()).startsWith("It is drawn to its torque");
+    assertThat(plan.work().tasks())
+        .filteredOn(t -> "cap".equals(t.jointId()) && t.kind() == TaskKind.FINAL)
+        .as("one row of the work holds its final torque")
+        .hasSize(1);
   }
 
   @Test
