@@ -10,6 +10,7 @@
   import Finding from './Finding.svelte';
   import NextSlot from './NextSlot.svelte';
   import Judge from './Judge.svelte';
+  import OtherBottle from './OtherBottle.svelte';
   import OtherPerson, { type Witness } from './OtherPerson.svelte';
   import TakePhotograph from './TakePhotograph.svelte';
   import TakeTool from './TakeTool.svelte';
@@ -313,6 +314,11 @@
     {#if step.kind !== 'SIGN_OFF' && !how}<TakePhotograph {run} {step} />{/if}
   </div>
   {#if lets && !apart}{@render why()}{/if}
+  {#if run.joint && may('OTHER_PRODUCT')}
+    {#key step.id}
+      <OtherBottle {run} joint={run.joint} words={words('OTHER_PRODUCT')} {stopped} />
+    {/key}
+  {/if}
   {#if run.joint && may('AMENDED') && !how}
     <TakeTool {run} joint={run.joint} {stopped} />
   {/if}

@@ -81,11 +81,18 @@
       <AtAGlance summary={built.summary} sheet={built.sheet} />
       <h2>As built</h2>
       <ul class="lines">
-        {#each built.joints.filter((b) => !job || job.jointIds.includes(b.joint.id)) as { joint, finals, slots, tools, climbedToNm } (joint.id)}
+        {#each built.joints.filter((b) => !job || job.jointIds.includes(b.joint.id)) as { joint, finals, slots, product, tools, climbedToNm } (joint.id)}
           <li class="joint">
             <div>
               <strong>{joint.title}</strong>
-              <span class="soft block">{joint.count} × {joint.thread}, {joint.compound}</span>
+              <span class="soft block"
+                >{joint.count} × {joint.thread}, {joint.onThread.compound}</span
+              >
+              {#if product}
+                <span class="soft block"
+                  >{product.name}{product.lot ? `, lot ${product.lot}` : ''}</span
+                >
+              {/if}
             </div>
             <div>
               <span class="soft block">{joint.stated}</span>

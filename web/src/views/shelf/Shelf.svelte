@@ -1,11 +1,14 @@
 <script lang="ts">
   import { WarningAlt } from 'carbon-icons-svelte';
+  import { Button } from 'carbon-components-svelte';
   import { api, ask, type Schemas } from '../../api/client';
   import { Submission } from '../../api/submission.svelte';
   import { here } from '../../api/session.svelte';
   import { day, span } from '../../joint/figures';
+  import Field from '../../shell/Field.svelte';
   import Loaded from '../../shell/Loaded.svelte';
   import TroubleNote from '../../shell/TroubleNote.svelte';
+  import LotUses from './LotUses.svelte';
   import NewProduct from './NewProduct.svelte';
   import PartMove from './PartMove.svelte';
   import ToBuy from './ToBuy.svelte';
@@ -13,6 +16,9 @@
 
   type Page = Schemas['ShelfPage'];
   const load = () => ask(api.GET('/api/shelf'));
+  /** The lot that is looked back from. */
+  let asked = $state('');
+  let typed = $state('');
   const wanted = wantedOf(window.location.search);
   const sending = new Submission();
   const trouble = $derived(sending.trouble);
@@ -84,7 +90,18 @@
                     <br /><span class="soft">open since {day(p.product.openedOn)}</span>
                   {/if}
                 </td>
-                <td class="whole">{p.product.lot}</td>
+                <td class="whole">
+                  {#if p.product.lot}
+                    <button
+                      class="quiet"
+                      type="button"
+                      aria-expanded={asked === p.product.lot}
+                      aria-label="{p.product.name}, lot {p.product.lot}: where it went"
+                      onclick={() => (asked = asked === p.product.lot ? '' : p.product.lot)}
+                      >{p.product.lot}</button
+                    >
+                  {/if}
+                </td>
                 <td class="whole">
                   {#if here.may('KEEP_SHELF')}
                     {#if !p.product.openedOn}
@@ -113,6 +130,17 @@
         Nothing yet. Put on what stands on the shelf, with the times of its own sheet.
       </p>
     {/if}
+    <form
+      class="back"
+      onsubmit={(e) => {
+        e.preventDefault();
+        asked = typed.trim();
+      }}
+    >
+      <div class="lot"><Field label="Where did a lot go?" bind:value={typed} /></div>
+      <Button type="submit" kind="tertiary" size="field" disabled={!typed.trim()}>Look back</Button>
+    </form>
+    {#if asked}{#key asked}<LotUses lot={asked} />{/key}{/if}
     <p class="soft">
       Times hold for the metal and temperature of the product’s own sheet: slower on stainless,
       plated or anodised threads and in the cold. Colours of bottles differ between makers; the kind
@@ -181,6 +209,15 @@
   }
   .whole :global(button + button) {
     margin-left: 0.75rem;
+  }
+  .back {
+    display: flex;
+    gap: 0.75rem;
+    align-items: end;
+    padding: 0.5rem 0;
+  }
+  .lot {
+    width: 16rem;
   }
   .parts {
     max-width: 52rem;

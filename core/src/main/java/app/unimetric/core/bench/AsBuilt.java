@@ -44,6 +44,7 @@ public record AsBuilt(
    *
    * @param finals the torque each fastener was left at by the last pass, in the order they were
    *     taken; one that was turned again or renewed stands with its latest
+   * @param product the bottle or tub that was taken for its threads; null where nobody said
    * @param tools by name, each once
    * @param slots of a pinned nut how far it went on to its slot, and what it came to there as
    *     estimated, each fastener's latest; empty elsewhere
@@ -53,6 +54,7 @@ public record AsBuilt(
       RunJoint joint,
       List<Entry> finals,
       List<Entry> slots,
+      @Nullable ProductTaken product,
       List<String> tools,
       @Nullable Double climbedToNm) {}
 
@@ -72,8 +74,12 @@ public record AsBuilt(
     words.add(startedBy);
     for (JointAsBuilt built : joints()) {
       RunJoint joint = built.joint();
-      words.addAll(List.of(joint.title(), joint.thread(), joint.stated(), joint.compound()));
+      words.addAll(
+          List.of(joint.title(), joint.thread(), joint.stated(), joint.onThread().compound()));
       words.addAll(built.tools());
+      if (built.product() != null) {
+        words.add(built.product().words());
+      }
     }
     for (Entry entry : run.entries()) {
       RunEvent event = entry.event();
@@ -107,7 +113,34 @@ public record AsBuilt(
       }
     }
     return new JointAsBuilt(
-        joint, finals(joint), slots(joint), List.copyOf(tools), climbedToNm(joint).orElse(null));
+        joint,
+        finals(joint),
+        slots(joint),
+        product(joint),
+        List.copyOf(tools),
+        climbedToNm(joint).orElse(null));
+  }
+
+  /** Of what was wetted again, the latest. */
+  private @Nullable ProductTaken product(RunJoint joint) {
+    ProductTaken taken = null;
+    for (Entry entry : run.entries()) {
+      boolean wetting =
+          sheet
+              .step(entry.event().stepId())
+              .filter(s -> s.kind() == StepKind.SURFACE && joint.id().equals(s.jointId()))
+              .isPresent();
+      if (wetting && entry.counts()) {
+        ProductTaken said = ProductTaken.saidBy(entry.event().said(), joint);
+        taken = said == null ? taken : said;
+      }
+    }
+    return taken;
+  }
+
+  /** The joints on which a product of this lot was put. */
+  public List<JointAsBuilt> wettedFrom(String lot) {
+    return joints().stream().filter(j -> j.product() != null && j.product().isOfLot(lot)).toList();
   }
 
   private List<Entry> finals(RunJoint joint) {
@@ -201,7 +234,7 @@ public record AsBuilt(
   public List<Target> targets(List<String> jointIds) {
     return sheet.joints().stream()
         .filter(j -> jointIds.isEmpty() || jointIds.contains(j.id()))
-        .map(j -> new Target(j, target(j), setting(j), j.cure() != null))
+        .map(j -> new Target(j, target(j), setting(j), j.onThread().cure() != null))
         .toList();
   }
 

@@ -29,11 +29,8 @@ public record CureClock(
     @Nullable Instant ridableFrom,
     String words) {
 
-  static CureClock of(RunJoint joint, Instant wettedAt, @Nullable Instant finalAt) {
-    RunJoint.Cure cure = joint.cure();
-    if (cure == null) {
-      throw new IllegalArgumentException("nothing sets on " + joint.id());
-    }
+  static CureClock of(
+      RunJoint joint, OnThread.Cure cure, Instant wettedAt, @Nullable Instant finalAt) {
     Instant finalBy = after(wettedAt, cure.fixtureMinutes());
     boolean late = finalAt != null && finalBy != null && finalAt.isAfter(finalBy);
     return new CureClock(
@@ -52,7 +49,7 @@ public record CureClock(
     return minutes == null ? null : from.plus(Duration.ofSeconds(Math.round(minutes * 60)));
   }
 
-  private static String words(RunJoint.Cure cure, @Nullable Instant finalAt, boolean late) {
+  private static String words(OnThread.Cure cure, @Nullable Instant finalAt, boolean late) {
     if (late) {
       return "Set before its final torque: take it apart, clean it, wet it again.";
     }

@@ -2,7 +2,7 @@ package app.unimetric.core.bench;
 
 import java.util.List;
 
-/** Something to do, a product that goes on, a joint started by hand: confirmed once. */
+/** Something to do, a joint started by hand: confirmed once. */
 final class DoneStep extends StepRule {
   static final StepRule RULE = new DoneStep();
 

@@ -10,8 +10,8 @@ import org.jspecify.annotations.Nullable;
  * @param round of a check round, from 1
  * @param words what was said and what it came to, without its figure
  * @param shown what the tool showed: as typed, or its setting with the digits of its graduation; of
- *     what was tried and moved how and why; of a pinned nut how far its slot is; null when nothing
- *     was measured with a tool
+ *     what was tried and moved how and why; of a pinned nut how far its slot is; of a product from
+ *     which bottle or tub; null when there is nothing of it
  * @param torqueNm what counts, N·m; of a pinned nut what it comes to at its next slot, as
  *     estimated; null when nothing was measured
  * @param verdict null when the event did not count or judges nothing

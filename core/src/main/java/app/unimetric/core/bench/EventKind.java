@@ -9,6 +9,8 @@ import java.util.stream.Collectors;
 public enum EventKind {
   /** Done; for steps confirmed once and for snugging by hand. */
   DONE(Said.Done.class, "Done", "done"),
+  /** A product went on from another bottle or tub than the one laid out. */
+  OTHER_PRODUCT(Said.OtherProduct.class, "Another bottle or tub", "another bottle or tub"),
   /** What was found when measuring or looking, as written. */
   MEASURED(Said.Measured.class, "Write it down", "found"),
   /** What a look or a check came to, good or bad, with the figure where one is meant. */

@@ -38,7 +38,7 @@ public record MovedFastener(MovedCause cause, @Nullable Double angleDeg, @Nullab
 
   /** What comes of it on this joint. */
   public MovedCause.Follows follows(RunJoint joint) {
-    return cause.follows(joint.cured());
+    return cause.follows(joint.onThread().cured());
   }
 
   /** How far and why, what load had gone where that can be told, and what follows. */

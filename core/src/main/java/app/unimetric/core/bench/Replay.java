@@ -278,8 +278,8 @@ public final class Replay {
   private void beginJointAgain(RunEvent event, RunStep step) {
     add(Entry.of(event, round(step), null));
     RunJoint joint = Objects.requireNonNull(jointOf(step));
-    Instant wetted = joint.cure() == null ? null : doneAt(joint, StepKind.SURFACE);
-    boolean set = wetted != null && CureClock.of(joint, wetted, event.time().doneAt()).late();
+    CureClock clock = clock(joint, event.time().doneAt()).orElse(null);
+    boolean set = clock != null && clock.late();
     boolean slips = waiting(step) != null;
     waitsNoMore(step);
     for (RunStep other : sheet.steps()) {
@@ -574,12 +574,29 @@ public final class Replay {
   private List<CureClock> clocks() {
     List<CureClock> clocks = new ArrayList<>();
     for (RunJoint joint : sheet.joints()) {
-      Instant wetted = joint.cure() == null ? null : doneAt(joint, StepKind.SURFACE);
-      if (wetted != null) {
-        clocks.add(CureClock.of(joint, wetted, finalAt(joint)));
-      }
+      clock(joint, finalAt(joint)).ifPresent(clocks::add);
     }
     return List.copyOf(clocks);
+  }
+
+  /** How what was put on a joint sets, by the sheet of what was taken; empty where nothing does. */
+  private Optional<CureClock> clock(RunJoint joint, @Nullable Instant finalAt) {
+    OnThread.Cure cure = joint.onThread().cure();
+    Instant wetted = cure == null ? null : doneAt(joint, StepKind.SURFACE);
+    return cure == null || wetted == null
+        ? Optional.empty()
+        : Optional.of(CureClock.of(joint, cure.of(taken(joint)), wetted, finalAt));
+  }
+
+  /** The bottle or tub that was taken for a joint; null where nobody said. */
+  private @Nullable ProductTaken taken(RunJoint joint) {
+    return sheet.steps().stream()
+        .filter(s -> s.kind() == StepKind.SURFACE && joint.id().equals(s.jointId()))
+        .flatMap(s -> done(s).values().stream())
+        .map(id -> ProductTaken.saidBy(entry(id).event().said(), joint))
+        .filter(Objects::nonNull)
+        .findFirst()
+        .orElse(null);
   }
 
   /** When the last fastener was at its end, by torque or by angle; null while one is open. */

@@ -14,12 +14,9 @@ import org.jspecify.annotations.Nullable;
  * What the bench shows of a joint.
  *
  * @param stated the governing value as stated
- * @param compound what goes on the thread, in words
  * @param direction which way tightens
  * @param leftHand whether that is unusual
  * @param otherTools what else of the crib would do, best first
- * @param cure null when nothing on it sets
- * @param cured whether a product had set on what is only tried
  */
 public record RunJoint(
     String id,
@@ -33,12 +30,10 @@ public record RunJoint(
     @Nullable TorqueBand band,
     @Nullable Double aimNm,
     @Nullable Double ceilingNm,
-    String compound,
+    OnThread onThread,
     String direction,
     boolean leftHand,
-    List<OtherTool> otherTools,
-    @Nullable Cure cure,
-    boolean cured) {
+    List<OtherTool> otherTools) {
   public RunJoint {
     positions = List.copyOf(positions);
     otherTools = List.copyOf(otherTools);
@@ -74,14 +69,4 @@ public record RunJoint(
   public Optional<OtherTool> otherTool(@Nullable String toolId) {
     return otherTools.stream().filter(t -> t.toolId().equals(toolId)).findFirst();
   }
-
-  /**
-   * A product that sets, with the times of its own sheet.
-   *
-   * @param product what it is called
-   * @param fixtureMinutes null when the sheet was not entered
-   * @param fullCureMinutes null when the sheet was not entered
-   */
-  public record Cure(
-      String product, @Nullable Double fixtureMinutes, @Nullable Double fullCureMinutes) {}
 }

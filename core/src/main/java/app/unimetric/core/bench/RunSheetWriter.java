@@ -403,6 +403,7 @@ public final class RunSheetWriter {
         Stream.of(
                 startedDry ? TAKE_OUT_AGAIN : "",
                 String.join(" ", j.compound().preparation()),
+                takeWords(onThread(j).laidOut()),
                 j.compound().where(),
                 moment == null ? "" : moment.words())
             .filter(t -> !t.isBlank())
@@ -417,6 +418,10 @@ public final class RunSheetWriter {
             j.joint().id(),
             false,
             j.compound().never()));
+  }
+
+  private static String takeWords(@Nullable ProductTaken laidOut) {
+    return laidOut == null ? "" : "Take " + laidOut.words() + ".";
   }
 
   private void byHand(PlannedJoint j) {
@@ -726,19 +731,28 @@ public final class RunSheetWriter {
         j.band(),
         j.aimNm(),
         ceiling == null ? null : ceiling.torqueNm(),
-        j.compound().advice().words() + (p.isTried() ? ", as it is" : ""),
+        onThread(j),
         p.fastener().hand().tighten(),
         p.fastener().isLeftHand(),
-        otherTools(j),
-        cure(p.id()),
+        otherTools(j));
+  }
+
+  private OnThread onThread(PlannedJoint j) {
+    Needs.ProductNeed product = plan.needs().productOf(j.id());
+    return new OnThread(
+        j.compound().advice().words() + (j.joint().isTried() ? ", as it is" : ""),
+        j.isWetted(),
+        product == null || product.name() == null
+            ? null
+            : new ProductTaken(product.name(), product.lot()),
+        product == null ? null : cure(product),
         j.isCured());
   }
 
-  private RunJoint.@Nullable Cure cure(String jointId) {
-    Needs.ProductNeed product = plan.needs().productOf(jointId);
-    return product == null || !product.compound().isAnaerobic()
+  private static OnThread.@Nullable Cure cure(Needs.ProductNeed product) {
+    return !product.compound().isAnaerobic()
         ? null
-        : new RunJoint.Cure(
+        : new OnThread.Cure(
             product.name() == null ? product.compound().words() : product.name(),
             product.fixtureMinutes(),
             product.fullCureMinutes());

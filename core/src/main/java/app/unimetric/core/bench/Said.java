@@ -40,7 +40,7 @@ public sealed interface Said {
 
   /**
    * What the tool showed: a figure as typed, a click as the tool was set; of what was tried how it
-   * moved and why; null where no tool showed anything.
+   * moved and why; of a product from which bottle or tub; null where there is nothing of it.
    *
    * @param joint in hand; null where none is
    */
@@ -49,7 +49,36 @@ public sealed interface Said {
   }
 
   /** Done; for steps confirmed once and for what is turned by hand. */
-  record Done() implements Said {}
+  record Done() implements Said {
+    @Override
+    public @Nullable String shown(RunStep step, @Nullable RunJoint joint) {
+      ProductTaken laidOut =
+          joint == null || step.kind() != StepKind.SURFACE ? null : joint.onThread().laidOut();
+      return laidOut == null ? null : laidOut.words();
+    }
+  }
+
+  /**
+   * A product went on, from another bottle or tub than the one laid out.
+   *
+   * @param product what stands on it
+   * @param lot as printed on it; null or empty where nothing is
+   */
+  record OtherProduct(String product, @Nullable String lot) implements Said {
+    public OtherProduct {
+      new ProductTaken(product, lot == null ? "" : lot);
+    }
+
+    /** Product and lot. */
+    public ProductTaken taken() {
+      return new ProductTaken(product, lot == null ? "" : lot);
+    }
+
+    @Override
+    public String shown(RunStep step, @Nullable RunJoint joint) {
+      return taken().words();
+    }
+  }
 
   /**
    * What was found when measuring.

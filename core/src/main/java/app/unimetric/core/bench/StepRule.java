@@ -21,7 +21,8 @@ abstract class StepRule {
 
   private static StepRule of(StepKind kind) {
     return switch (kind) {
-      case WORK, SURFACE, HAND, FUNCTION_CHECK -> DoneStep.RULE;
+      case WORK, HAND, FUNCTION_CHECK -> DoneStep.RULE;
+      case SURFACE -> SurfaceStep.RULE;
       case MEASURE -> MeasureStep.RULE;
       case TIGHTEN -> TightenStep.RULE;
       case ANGLE -> AngleStep.RULE;

@@ -61,12 +61,14 @@ public record Needs(
    * A product and the joints it goes on.
    *
    * @param name of the product on the shelf; null when none is there
+   * @param lot printed on it; empty where none is known
    * @param cure fixture and full cure from the product's own sheet, or that they are unknown
    */
   public record ProductNeed(
       Compound compound,
       List<String> jointIds,
       @Nullable String name,
+      String lot,
       @Nullable Double fixtureMinutes,
       @Nullable Double fullCureMinutes,
       String cure) {}
@@ -160,6 +162,7 @@ public record Needs(
         compound,
         joints.stream().map(PackJoint::id).toList(),
         product == null ? null : product.name(),
+        product == null ? "" : product.lot(),
         fixture,
         full,
         cure);

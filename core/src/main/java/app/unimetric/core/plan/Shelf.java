@@ -30,6 +30,7 @@ public record Shelf(List<Product> products, List<Part> parts, double benchC) {
    * @param expiresOn first day on which it is no longer used; null when it does not say
    * @param openedOn day it was opened; null while it is closed
    * @param monthsOpen how long it keeps once opened; null when its sheet does not say
+   * @param lot printed on it; empty where none is known
    */
   public record Product(
       String name,
@@ -37,7 +38,8 @@ public record Shelf(List<Product> products, List<Part> parts, double benchC) {
       ProductSheet sheet,
       @Nullable LocalDate expiresOn,
       @Nullable LocalDate openedOn,
-      @Nullable Integer monthsOpen) {
+      @Nullable Integer monthsOpen,
+      String lot) {
     public Product {
       new Problems()
           .require(
@@ -47,14 +49,21 @@ public record Shelf(List<Product> products, List<Part> parts, double benchC) {
           .orThrow();
     }
 
-    /** One whose sheet states one pair of times, still closed. */
+    /** One whose sheet states one pair of times, still closed, its lot unknown. */
     public Product(
         String name,
         Compound compound,
         @Nullable Double fixtureMinutes,
         @Nullable Double fullCureMinutes,
         @Nullable LocalDate expiresOn) {
-      this(name, compound, ProductSheet.of(fixtureMinutes, fullCureMinutes), expiresOn, null, null);
+      this(
+          name,
+          compound,
+          ProductSheet.of(fixtureMinutes, fullCureMinutes),
+          expiresOn,
+          null,
+          null,
+          "");
     }
 
     /** The first day on which it is no longer used, by its date or since it was opened. */

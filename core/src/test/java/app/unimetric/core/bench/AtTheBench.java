@@ -87,6 +87,20 @@ final class AtTheBench {
     return say(event(EventKind.CORRECTION, null, nm, entry.event().id(), null, null));
   }
 
+  /** Says something with its own fields. */
+  RunState say(Said said) {
+    RunState s = state();
+    return say(
+        new RunEvent(
+            UUID.randomUUID(),
+            s.currentStep(),
+            s.nextFastener(),
+            said,
+            ASTA,
+            null,
+            EntryTime.at(AT)));
+  }
+
   private RunState say(RunEvent event) {
     log.add(event);
     return state();

@@ -79,8 +79,8 @@ class BenchRecordTest {
     assertThat(step(sheet, "hand.plate").text()).startsWith("Start all 4 by fingers");
     assertThat(step(sheet, "surface.plate").title()).endsWith("medium-strength threadlocker");
     assertThat(step(sheet, "surface.plate").text()).doesNotContain("They are in dry");
-    assertThat(sheet.joint("plate").orElseThrow().cure())
-        .isEqualTo(new RunJoint.Cure("Bottle", 30.0, 600.0));
+    assertThat(sheet.joint("plate").orElseThrow().onThread().cure())
+        .isEqualTo(new OnThread.Cure("Bottle", 30.0, 600.0));
   }
 
   @Test
@@ -93,7 +93,7 @@ class BenchRecordTest {
     plate.put("undo", Map.of("text", "Held."));
     RunSheet sheet = bench(document).sheet;
     assertThat(step(sheet, "hand.plate").text()).startsWith("Start it by fingers");
-    assertThat(sheet.joint("plate").orElseThrow().cure()).isNull();
+    assertThat(sheet.joint("plate").orElseThrow().onThread().cure()).isNull();
     assertThat(step(sheet, "undo.plate").text())
         .isEqualTo("Left-hand thread, loosen clockwise. Held.");
   }
@@ -399,12 +399,10 @@ class BenchRecordTest {
             some.band(),
             some.aimNm(),
             some.ceilingNm(),
-            some.compound(),
+            some.onThread(),
             some.direction(),
             some.leftHand(),
-            some.otherTools(),
-            some.cure(),
-            some.cured());
+            some.otherTools());
     assertThat(joint.size().map(ScrewThread::designation).orElse(null)).isEqualTo(thread);
   }
 

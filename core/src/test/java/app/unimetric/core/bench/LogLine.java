@@ -30,6 +30,7 @@ final class LogLine {
     Said said =
         switch (kind) {
           case DONE -> new Said.Done();
+          case OTHER_PRODUCT -> new Said.OtherProduct(reason, null);
           case MEASURED -> new Said.Measured(reason, typed(limit));
           case FOUND -> new Said.Found(finding, reason, typed(limit));
           case REPLACED -> new Said.Replaced(reason);

@@ -54,11 +54,9 @@ public final class SidesInTurn {
         null,
         null,
         null,
-        "dry",
+        new OnThread("dry", false, null, null, false),
         "clockwise",
         false,
-        List.of(),
-        null,
-        false);
+        List.of());
   }
 }

@@ -128,7 +128,8 @@ class TriedTest {
         .endsWith("sign-off");
     assertThat(plan().needs().products()).isEmpty();
     assertThat(plan().work().wettings()).isEmpty();
-    assertThat(sheet.joints()).allMatch(j -> j.cure() == null && j.compound().endsWith("as it is"));
+    assertThat(sheet.joints())
+        .allMatch(j -> j.onThread().cure() == null && j.onThread().compound().endsWith("as it is"));
   }
 
   @ParameterizedTest

@@ -152,20 +152,22 @@ class NeedsTest {
             ProductSheet.of(20.0, 1440.0),
             TODAY.plusDays(400),
             TODAY.minusMonths(12),
-            12);
+            12,
+            "");
     assertThat(open.goodUntil()).isEqualTo(TODAY);
     assertThat(open.expired(TODAY.minusDays(1))).isFalse();
     assertThat(open.expired(TODAY)).isTrue();
     Shelf.Product closed = product(20.0, 1440.0, TODAY.plusDays(1));
     assertThat(closed.goodUntil()).isEqualTo(TODAY.plusDays(1));
     assertThatThrownBy(
-            () -> new Shelf.Product("x", Compound.MEDIUM, ProductSheet.SILENT, null, TODAY, 121))
+            () ->
+                new Shelf.Product("x", Compound.MEDIUM, ProductSheet.SILENT, null, TODAY, 121, ""))
         .isInstanceOf(InvalidInput.class);
   }
 
   private static Shelf.Product bottle(
       String name, ProductSheet sheet, @Nullable LocalDate expiresOn, @Nullable LocalDate opened) {
-    return new Shelf.Product(name, Compound.MEDIUM, sheet, expiresOn, opened, null);
+    return new Shelf.Product(name, Compound.MEDIUM, sheet, expiresOn, opened, null, "");
   }
 
   @Test
@@ -200,7 +202,8 @@ class NeedsTest {
                 Set.of(Material.STEEL)),
             null,
             null,
-            null);
+            null,
+            "");
     Needs alone = plan(new Shelf(List.of(forbidden), List.of())).needs();
     assertThat(alone.missing())
         .anySatisfy(m -> assertThat(m.words()).contains("Hot bottle is not for"));
@@ -220,7 +223,7 @@ class NeedsTest {
             null,
             Set.of());
     Shelf.Product bottle =
-        new Shelf.Product("Bench bottle", Compound.MEDIUM, sheet, null, null, null);
+        new Shelf.Product("Bench bottle", Compound.MEDIUM, sheet, null, null, null, "");
     Needs warm = plan(new Shelf(List.of(bottle), List.of())).needs();
     assertThat(warm.products().get(0).fullCureMinutes()).isEqualTo(1440);
     Needs cold = plan(new Shelf(List.of(bottle), List.of(), 5)).needs();

@@ -23,7 +23,7 @@ class ToBuyTest {
             List.of(),
             List.of(),
             List.of(compounds).stream()
-                .map(c -> new Needs.ProductNeed(c, List.of("j"), null, null, null, ""))
+                .map(c -> new Needs.ProductNeed(c, List.of("j"), null, "", null, null, ""))
                 .toList(),
             pins == 0 ? List.of() : List.of(new OneTimePart("Split pin 3.2", pins)),
             List.of(),

@@ -3,6 +3,7 @@ package app.unimetric.documents.run;
 import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.Entry;
 import app.unimetric.core.bench.MovedFastener;
+import app.unimetric.core.bench.ProductTaken;
 import app.unimetric.core.bench.RunEvent;
 import app.unimetric.core.bench.RunJoint;
 import app.unimetric.core.bench.RunSheet;
@@ -121,7 +122,12 @@ public record OpenRecord(String json) {
     o.put("count", joint.count());
     o.put("critical", joint.critical());
     o.put("stated", joint.stated());
-    o.put("compound", joint.compound());
+    o.put("compound", joint.onThread().compound());
+    ProductTaken product = built.product();
+    if (product != null) {
+      o.put("product", product.name());
+      put(o, "lot", product.lot().isEmpty() ? null : product.lot());
+    }
     put(o, "climbedToNm", built.climbedToNm());
     put(o, "minNm", joint.band() == null ? null : joint.band().minNm());
     put(o, "maxNm", joint.band() == null ? null : joint.band().maxNm());

@@ -39,6 +39,10 @@ record LogSearch(
 
   /** Beginnings of words, all of which are in a record; null where none was typed. */
   @Nullable String words() {
+    return words(text);
+  }
+
+  static @Nullable String words(String text) {
     List<String> typed = split(text);
     return typed.isEmpty()
         ? null

@@ -32,6 +32,9 @@ interface RecordMapper {
       @Param("outside") boolean outside,
       @Param("corrected") boolean corrected);
 
+  /** Documents of the records with all these words, JSON, the newest first. */
+  List<String> naming(@Param("words") String words);
+
   /** Records whose words are not kept yet. */
   List<UUID> wordless(@Param("most") int most);
 

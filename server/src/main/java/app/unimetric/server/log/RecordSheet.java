@@ -136,7 +136,8 @@ record RecordSheet(
         built.joint().count() + " × " + built.joint().thread(),
         built.joint().stated(),
         target(built),
-        built.joint().compound(),
+        built.joint().onThread().compound()
+            + (built.product() == null ? "" : ": " + built.product().words()),
         Stream.concat(built.finals().stream(), built.slots().stream())
             .map(
                 e ->

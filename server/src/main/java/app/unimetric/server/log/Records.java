@@ -42,6 +42,16 @@ public class Records {
     return uncounted.isEmpty() ? found : find(search);
   }
 
+  /** Records in which all words of a text stand, the newest first; none where it has no word. */
+  public List<AsBuilt> naming(String text) {
+    String words = LogSearch.words(text);
+    if (words == null) {
+      return List.of();
+    }
+    word();
+    return mapper.naming(words).stream().map(KeptRun.RECORD::read).toList();
+  }
+
   private List<ListedRecord> find(LogSearch search) {
     return mapper.search(
         search.text(),

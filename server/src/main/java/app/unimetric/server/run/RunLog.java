@@ -1,5 +1,6 @@
 package app.unimetric.server.run;
 
+import app.unimetric.core.bench.AsBuilt;
 import app.unimetric.core.bench.EntryTime;
 import app.unimetric.core.bench.EventKind;
 import app.unimetric.core.bench.Replay;
@@ -145,6 +146,23 @@ public class RunLog {
 
   public Optional<Run> find(UUID jobId) {
     return played.find(jobId).map(Run::of);
+  }
+
+  /** Jobs that were begun and are not signed, as they stand; those given up among them. */
+  public List<AsBuilt> unsigned() {
+    List<AsBuilt> unsigned = new ArrayList<>();
+    for (UUID jobId : mapper.unsigned()) {
+      Run run = run(jobId);
+      unsigned.add(
+          new AsBuilt(
+              jobId,
+              run.sheet(),
+              run.state(),
+              run.startedBy(),
+              run.startedById(),
+              run.startedAt()));
+    }
+    return unsigned;
   }
 
   /** Joints that some entries were about and that still stand by them. */

@@ -32,6 +32,9 @@ interface RunMapper {
 
   void keepStandings(@Param("rows") List<StandingRow> rows);
 
+  /** Jobs that were begun and are not signed, the newest first. */
+  List<UUID> unsigned();
+
   List<UUID> jobsOf(@Param("entryIds") String[] entryIds);
 
   int lastCounter(@Param("jobId") UUID jobId, @Param("device") String device);

@@ -32,6 +32,6 @@ public record ProductRow(
     Instant addedAt) {
 
   Shelf.Product product() {
-    return new Shelf.Product(name, compound, data, expiresOn, openedOn, monthsOpen);
+    return new Shelf.Product(name, compound, data, expiresOn, openedOn, monthsOpen, lot);
   }
 }

@@ -1,0 +1,18 @@
+package app.unimetric.core.bench;
+
+import java.util.List;
+
+/** A product that goes on a thread: from the bottle laid out, or from another that is named. */
+final class SurfaceStep extends StepRule {
+  static final StepRule RULE = new SurfaceStep();
+
+  private SurfaceStep() {}
+
+  @Override
+  List<EventKind> permits(Replay run, RunStep step) {
+    RunJoint joint = run.jointOf(step);
+    return joint != null && joint.onThread().wetted()
+        ? List.of(EventKind.DONE, EventKind.OTHER_PRODUCT)
+        : List.of(EventKind.DONE);
+  }
+}

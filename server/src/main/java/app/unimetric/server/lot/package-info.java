@@ -1,0 +1,4 @@
+@NullMarked
+package app.unimetric.server.lot;
+
+import org.jspecify.annotations.NullMarked;
