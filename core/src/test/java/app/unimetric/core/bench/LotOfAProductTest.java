@@ -147,7 +147,7 @@ class LotOfAProductTest {
         .put("surface", new LinkedHashMap<>(Map.of("makerSays", "CLEAN_DRY")));
     RunSheet sheet = withoutShelf(document);
     assertThat(sheet.joint("plate").orElseThrow().onThread())
-        .isEqualTo(new OnThread("clean and dry", false, null, null, false));
+        .isEqualTo(new OnThread("nothing: clean and dry", false, null, null, false));
   }
 
   @Test
