@@ -2,6 +2,7 @@
   import { Button } from 'carbon-components-svelte';
   import { keep, kept } from '../../api/drafts';
   import Field from '../../shell/Field.svelte';
+  import Unfold from './Unfold.svelte';
   import type { BenchRun } from '../../run/run.svelte';
   import type { Schemas } from '../../api/client';
 
@@ -34,9 +35,7 @@
   }
 </script>
 
-<details>
-  <!-- Opened by hand it gives the keyboard back: the space bar belongs to the step. -->
-  <summary onclick={(e) => e.detail > 0 && e.currentTarget.blur()}>{words}</summary>
+<Unfold {words}>
   <form
     onsubmit={(e) => {
       e.preventDefault();
@@ -53,15 +52,9 @@
       >Done with it</Button
     >
   </form>
-</details>
+</Unfold>
 
 <style>
-  summary {
-    cursor: pointer;
-    min-height: 3.5rem;
-    line-height: 3.5rem;
-    color: var(--copper);
-  }
   form {
     display: flex;
     flex-wrap: wrap;

@@ -81,16 +81,7 @@
       </div>
       <div>
         <dt>On the thread</dt>
-        <dd>
-          {joint.onThread.compound}
-          {#if joint.onThread.laidOut}
-            <span class="soft">
-              {joint.onThread.laidOut.name}{joint.onThread.laidOut.lot
-                ? `, lot ${joint.onThread.laidOut.lot}`
-                : ''}
-            </span>
-          {/if}
-        </dd>
+        <dd>{joint.onThread.compound}</dd>
       </div>
       {#if joint.leftHand}
         <div>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Button, TextInput } from 'carbon-components-svelte';
   import type { Schemas } from '../../api/client';
+  import Unfold from './Unfold.svelte';
   import type { BenchRun } from '../../run/run.svelte';
 
   interface Props {
@@ -15,11 +16,7 @@
   const others = $derived(joint.otherTools.filter((t) => t.toolId !== taken));
 </script>
 
-<details>
-  <!-- Opened by hand it gives the keyboard back: the space bar belongs to the step. -->
-  <summary onclick={(e) => e.detail > 0 && e.currentTarget.blur()}>
-    Another tool, or this one failed
-  </summary>
+<Unfold words="Another tool, or this one failed">
   <p class="soft">
     The sheet stays as it was started; from here on the joint is done with the other.
   </p>
@@ -42,15 +39,9 @@
       >Go on with it</Button
     >
   </div>
-</details>
+</Unfold>
 
 <style>
-  summary {
-    cursor: pointer;
-    min-height: 3.5rem;
-    line-height: 3.5rem;
-    color: var(--copper);
-  }
   fieldset {
     border: 0;
     padding: 0;

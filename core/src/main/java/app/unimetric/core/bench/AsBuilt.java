@@ -123,14 +123,14 @@ public record AsBuilt(
 
   /** Of what was wetted again, the latest. */
   private @Nullable ProductTaken product(RunJoint joint) {
+    Set<String> wettings =
+        sheet.steps().stream()
+            .filter(s -> s.kind() == StepKind.SURFACE && joint.id().equals(s.jointId()))
+            .map(RunStep::id)
+            .collect(Collectors.toSet());
     ProductTaken taken = null;
-    for (Entry entry : run.entries()) {
-      boolean wetting =
-          sheet
-              .step(entry.event().stepId())
-              .filter(s -> s.kind() == StepKind.SURFACE && joint.id().equals(s.jointId()))
-              .isPresent();
-      if (wetting && entry.counts()) {
+    for (Entry entry : wettings.isEmpty() ? List.<Entry>of() : run.entries()) {
+      if (wettings.contains(entry.event().stepId()) && entry.counts()) {
         ProductTaken said = ProductTaken.saidBy(entry.event().said(), joint);
         taken = said == null ? taken : said;
       }
@@ -138,9 +138,16 @@ public record AsBuilt(
     return taken;
   }
 
-  /** The joints on which a product of this lot was put. */
-  public List<JointAsBuilt> wettedFrom(String lot) {
-    return joints().stream().filter(j -> j.product() != null && j.product().isOfLot(lot)).toList();
+  /** The joints on which a product of this lot was put, each with the product. */
+  public Map<RunJoint, ProductTaken> wettedFrom(String lot) {
+    Map<RunJoint, ProductTaken> wetted = new LinkedHashMap<>();
+    for (RunJoint joint : sheet.joints()) {
+      ProductTaken taken = product(joint);
+      if (taken != null && taken.isOfLot(lot)) {
+        wetted.put(joint, taken);
+      }
+    }
+    return wetted;
   }
 
   private List<Entry> finals(RunJoint joint) {

@@ -6,18 +6,13 @@ import org.jspecify.annotations.Nullable;
  * What goes on the thread of a joint.
  *
  * @param compound its kind, in words
- * @param wetted whether a product is put on
  * @param laidOut the bottle or tub laid out for it; null where nothing of its kind is on the shelf
  *     or nothing is put on
  * @param cure null when nothing on it sets
  * @param cured whether a product had set on what is only tried
  */
 public record OnThread(
-    String compound,
-    boolean wetted,
-    @Nullable ProductTaken laidOut,
-    @Nullable Cure cure,
-    boolean cured) {
+    String compound, @Nullable ProductTaken laidOut, @Nullable Cure cure, boolean cured) {
   /**
    * A product that sets, with the times of its own sheet.
    *

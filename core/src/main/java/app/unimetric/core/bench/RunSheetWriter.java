@@ -741,7 +741,6 @@ public final class RunSheetWriter {
     Needs.ProductNeed product = plan.needs().productOf(j.id());
     return new OnThread(
         j.compound().advice().words() + (j.joint().isTried() ? ", as it is" : ""),
-        j.isWetted(),
         product == null || product.name() == null
             ? null
             : new ProductTaken(product.name(), product.lot()),

@@ -10,9 +10,6 @@ final class SurfaceStep extends StepRule {
 
   @Override
   List<EventKind> permits(Replay run, RunStep step) {
-    RunJoint joint = run.jointOf(step);
-    return joint != null && joint.onThread().wetted()
-        ? List.of(EventKind.DONE, EventKind.OTHER_PRODUCT)
-        : List.of(EventKind.DONE);
+    return List.of(EventKind.DONE, EventKind.OTHER_PRODUCT);
   }
 }

@@ -54,7 +54,7 @@ public final class SidesInTurn {
         null,
         null,
         null,
-        new OnThread("dry", false, null, null, false),
+        new OnThread("dry", null, null, false),
         "clockwise",
         false,
         List.of());

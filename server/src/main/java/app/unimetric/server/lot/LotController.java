@@ -1,7 +1,6 @@
 package app.unimetric.server.lot;
 
 import app.unimetric.core.bench.AsBuilt;
-import app.unimetric.core.bench.ProductTaken;
 import app.unimetric.core.problem.Problems;
 import app.unimetric.server.job.Job;
 import app.unimetric.server.job.Jobs;
@@ -65,18 +64,25 @@ class LotController {
   List<LotUse> uses(@RequestParam String lot) {
     new Problems()
         .require(
-            !lot.isBlank() && lot.length() <= LONGEST,
+            lot.length() <= LONGEST && lot.codePoints().anyMatch(Character::isLetterOrDigit),
             "lot",
-            "must have 1 to 200 characters, as printed on the bottle.")
+            "must have a letter or figure and at most 200 characters, as printed on the bottle.")
         .orThrow();
     return Stream.concat(
-            runs.unsigned().stream().map(built -> use(built, lot, false)),
-            records.naming(lot).stream().map(built -> use(built, lot, true)))
-        .filter(use -> !use.joints().isEmpty())
+            runs.unsigned().stream().flatMap(built -> use(built, lot, false)),
+            records.naming(lot).stream().flatMap(built -> use(built, lot, true)))
         .toList();
   }
 
-  private LotUse use(AsBuilt built, String lot, boolean signed) {
+  private Stream<LotUse> use(AsBuilt built, String lot, boolean signed) {
+    List<LotJoint> joints =
+        built.wettedFrom(lot).entrySet().stream()
+            .map(e -> new LotJoint(e.getKey().title(), e.getKey().critical(), e.getValue().name()))
+            .toList();
+    return joints.isEmpty() ? Stream.empty() : Stream.of(use(built, signed, joints));
+  }
+
+  private LotUse use(AsBuilt built, boolean signed, List<LotJoint> joints) {
     Job job = jobs.job(built.jobId());
     Machine machine = fleet.machine(job.machineId());
     return new LotUse(
@@ -87,12 +93,6 @@ class LotController {
         machine.name(),
         signed,
         job.cancelled(),
-        built.wettedFrom(lot).stream().flatMap(LotController::joint).toList());
-  }
-
-  private static Stream<LotJoint> joint(AsBuilt.JointAsBuilt built) {
-    return Stream.ofNullable(built.product())
-        .map(ProductTaken::name)
-        .map(name -> new LotJoint(built.joint().title(), built.joint().critical(), name));
+        joints);
   }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.unimetric.server.InWorkshop;
 import app.unimetric.server.Visitor;
 import app.unimetric.server.Workshop;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -81,6 +82,7 @@ class LotUsesTest {
   @Test
   void aLotThatNobodyUsedGoesToNoJointAndAnEmptyOneIsRefused() {
     assertThat(uses("NEVER-1")).isEmpty();
+    assertThat(asta.get("/api/lots?lot=--").status()).isEqualTo(400);
     assertThat(asta.get("/api/lots?lot=%20").detail()).contains("as printed on the bottle");
     assertThat(asta.get("/api/lots?lot=" + "x".repeat(201)).status()).isEqualTo(400);
     assertThat(new Visitor(workshop).get("/api/lots?lot=H2-118").status()).isEqualTo(401);
@@ -92,5 +94,12 @@ class LotUsesTest {
     Map<String, Object> other = job.said("OTHER_PRODUCT", job.until("SURFACE").path("state"));
     other.put("product", " ");
     assertThat(job.send(other).detail()).contains("write what stands on the bottle");
+    for (Object nonsense : new Object[] {null, 7, "x".repeat(201), List.of("a")}) {
+      other.put("product", nonsense);
+      assertThat(job.send(other).status()).as("%s", nonsense).isEqualTo(400);
+    }
+    other.put("product", "Tube");
+    other.put("lot", "x".repeat(201));
+    assertThat(job.send(other).detail()).contains("longer than 200 characters");
   }
 }

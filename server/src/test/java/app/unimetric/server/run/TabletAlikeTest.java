@@ -218,6 +218,10 @@ class TabletAlikeTest {
       }
       case "FOUND" ->
           said.put("finding", List.of("GOOD", "GOOD", "PUT_RIGHT", "BAD").get(random.nextInt(4)));
+      case "OTHER_PRODUCT" -> {
+        said.put("product", random.nextBoolean() ? "Harbour Lock M" : "Another");
+        said.put("lot", "T-1");
+      }
       case "NOTE", "LEFT", "DEVIATION_ACCEPTED", "BEGUN_AGAIN" ->
           said.put("reason", "as we found it");
       default -> {}
