@@ -102,8 +102,13 @@ class LotOfAProductTest {
   @Test
   void anotherBottleTakenAtTheBenchIsTheOneTheRecordNames() {
     AtTheBench bench = atTheWetting(bottle("SB-33", null, null));
-    bench.say(new Said.OtherProduct(" Bottle ", "SB-34"));
+    bench.say(new Said.OtherProduct(" Bottle ", " SB-34 "));
     assertThat(bench.last().notCounted()).isNull();
+    assertThat(bench.last().shown()).isEqualTo("Bottle, lot SB-34");
+    bench.until(StepKind.HAND);
+    bench.say(EventKind.DONE);
+    assertThat(bench.last().shown()).as("started by hand, nothing goes on").isNull();
+    bench.until(StepKind.TIGHTEN);
     assertThat(productOnPlate(bench)).isEqualTo(new ProductTaken("Bottle", "SB-34"));
     assertThat(built(bench).wettedFrom("SB-33")).isEmpty();
     assertThat(built(bench).wettedFrom(" sb-34 "))
