@@ -8,12 +8,14 @@ import app.unimetric.core.pack.SamplePack;
 import app.unimetric.core.pack.SetToCheck;
 import app.unimetric.core.plan.Circumstances;
 import app.unimetric.core.plan.JobPlan;
+import app.unimetric.core.plan.WorkLine;
 import app.unimetric.core.problem.InvalidInput;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** What sets play is turned until its check is good, at its place in the order (job book, 14). */
@@ -26,6 +28,10 @@ class SetToCheckTest {
   }
 
   private static JobPlan plan(Map<String, Object> more) {
+    return planned(document(more));
+  }
+
+  private static Map<String, Object> document(Map<String, Object> more) {
     Map<String, Object> pack = SamplePack.document();
     Map<String, Object> cap = SamplePack.joint("cap", "M6", 1, "PINCH", 2.0);
     cap.remove("values");
@@ -37,6 +43,10 @@ class SetToCheckTest {
     pack.put("joints", List.of(cap, clamp));
     pack.put(
         "order", List.of(Map.of("before", "cap", "after", "clamp", "reason", "Play comes first.")));
+    return pack;
+  }
+
+  private static JobPlan planned(Map<String, Object> pack) {
     return JobPlan.of(
         SamplePack.read(pack),
         Circumstances.of(List.of(AtTheBench.click("t1", 4.0)), LocalDate.of(2026, 5, 4)));
@@ -82,6 +92,34 @@ class SetToCheckTest {
         .filteredOn(t -> "cap".equals(t.jointId()))
         .extracting(t -> t.kind())
         .contains(TaskKind.FINAL);
+  }
+
+  @Test
+  void theListOfTheWorkSaysThatItIsSet() {
+    assertThat(WorkLine.of(plan()))
+        .filteredOn(line -> "cap".equals(line.jointId()) && line.kind() == TaskKind.FINAL)
+        .extracting(WorkLine::text)
+        .containsExactly("to its check");
+  }
+
+  @Test
+  void itIsNotFeltAgainWhereARuleIsAboutOtherJoints() {
+    Map<String, Object> pack = document(Map.of());
+    Map<String, Object> lid = SamplePack.joint("lid", "M6", 2, "PINCH", 6.0);
+    pack.put("joints", concat((List<?>) pack.get("joints"), lid));
+    pack.put(
+        "order",
+        concat(
+            (List<?>) pack.get("order"),
+            Map.of("before", "clamp", "after", "lid", "reason", "The lid covers it.")));
+    assertThat(RunSheetWriter.write(planned(pack)).steps())
+        .extracting(RunStep::id)
+        .contains("felt.cap.clamp")
+        .doesNotContain("felt.cap.lid");
+  }
+
+  private static List<Object> concat(List<?> some, Object one) {
+    return Stream.<Object>concat(some.stream(), Stream.of(one)).toList();
   }
 
   @Test
